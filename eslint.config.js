@@ -1,0 +1,50 @@
+const { defineConfig } = require('eslint/config');
+const expo = require('eslint-config-expo/flat');
+
+const coreGlobals = [
+  'window',
+  'document',
+  'navigator',
+  'localStorage',
+  'indexedDB',
+  'fetch',
+  'crypto',
+  'performance',
+  'setTimeout',
+  'setInterval',
+  'requestAnimationFrame',
+].map((name) => ({ name, message: 'The core has no DOM, storage, network or clock.' }));
+
+module.exports = defineConfig([
+  expo,
+  { ignores: ['dist/**', '.expo/**', 'node_modules/**'] },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    rules: {
+      'no-restricted-globals': ['error', ...coreGlobals],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Randomness is passed into the core.' },
+        { object: 'Date', property: 'now', message: 'The time is passed into the core.' },
+      ],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: ['react', 'react-*', 'expo*', 'node:*'], message: 'The core is plain.' },
+          ],
+        },
+      ],
+    },
+  },
+]);

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import type { Load } from '../body';
+import { PACES } from '../pace';
+import { EDGES, POSITION_IDS, findRoute, timeRoute, type Edge, type PositionId } from '.';
+
+const secondsOf = (from: PositionId, to: PositionId, pace: 'older' | 'desk') => {
+  const route = findRoute(from, to, { pace });
+  const parts = route ? timeRoute(route, PACES[pace]) : [];
+  return parts.map(({ kind, ms }) => `${kind} ${ms / 1000}`);
+};
+
+describe('ways between base positions', () => {
+  test('an older group goes from standing to lying by the seat', () => {
+    const route = findRoute('stand', 'lying-back', { pace: 'older' });
+    expect(route?.steps.map(({ to }) => to)).toEqual([
+      'stand-seat',
+      'kneel-seat',
+      'all-fours',
+      'side-lying-left',
+      'lying-back',
+    ]);
+    expect(route?.seconds).toBe(20);
+    expect(secondsOf('stand', 'lying-back', 'older')).toEqual(['transfer 36']);
+    expect(secondsOf('sit-front', 'lying-back', 'older')).toEqual(['transfer 33']);
+  });
+
+  test('an older group comes back up to the chair and waits there', () => {
+    expect(secondsOf('lying-back', 'sit-front', 'older')).toEqual(['transfer 38', 'pause 20']);
+  });
+
+  test('on the way to standing it waits a second time, hands held', () => {
+    expect(secondsOf('lying-back', 'stand', 'older')).toEqual([
+      'transfer 24',
+      'pause 20',
+      'transfer 14',
+      'pause 10',
+      'transfer 6',
+    ]);
+  });
+
+  test('desk workers sit up from the floor and wait once', () => {
+    expect(secondsOf('stand', 'lying-back', 'desk')).toEqual(['transfer 12']);
+    expect(secondsOf('lying-back', 'stand', 'desk')).toEqual([
+      'transfer 5',
+      'pause 5',
+      'transfer 9',
+    ]);
+  });
+
+  test('an older group comes up from the front by the side', () => {
+    const route = findRoute('lying-front', 'all-fours', { pace: 'older' });
+    expect(route?.steps.map(({ to }) => to)).toEqual(['side-lying-left', 'all-fours']);
+  });
+
+  test('nobody goes from a wheelchair to the floor', () => {
+    expect(findRoute('wheel-back', 'floor-sit', { pace: 'chair' })).toBeUndefined();
+  });
+
+  test('a load that is ruled out closes every way that carries it', () => {
+    const ruledOut = new Set<Load>(['floor-transfer']);
+    expect(findRoute('sit-front', 'lying-back', { pace: 'desk', ruledOut })).toBeUndefined();
+    const noStanding = new Set<Load>(['standing']);
+    expect(findRoute('sit-back', 'stand', { pace: 'desk', ruledOut: noStanding })).toBeUndefined();
+  });
+
+  test('no way is longer than another walk', () => {
+    const positions = fc.constantFrom(...POSITION_IDS);
+    fc.assert(
+      fc.property(positions, positions, positions, (a, b, c) => {
+        const rules = { pace: 'desk' } as const;
+        const direct = findRoute(a, c, rules);
+        const first = findRoute(a, b, rules);
+        const second = findRoute(b, c, rules);
+        if (!first || !second) return;
+        expect(direct?.seconds).toBeLessThanOrEqual(first.seconds + second.seconds);
+      }),
+    );
+  });
+
+  test('parts of a way add up to its rounded whole', () => {
+    const positions = fc.constantFrom(...POSITION_IDS);
+    fc.assert(
+      fc.property(positions, positions, fc.constantFrom('older', 'chair', 'desk'), (a, b, pace) => {
+        const route = findRoute(a, b, { pace });
+        if (!route) return;
+        const parts = timeRoute(route, PACES[pace]).filter(({ kind }) => kind === 'transfer');
+        const whole = Math.ceil((route.seconds * PACES[pace].transferHundredths) / 100);
+        expect(parts.reduce((sum, { ms }) => sum + ms, 0)).toBe(whole * 1000);
+      }),
+    );
+  });
+
+  test('ids of edges stand once and their times are positive', () => {
+    const edges: readonly Edge[] = EDGES;
+    expect(new Set(edges.map(({ id }) => id)).size).toBe(edges.length);
+    for (const edge of edges) expect(Math.min(edge.thereS, edge.backS)).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,119 @@
+import type { Load } from '../body';
+import type { PaceName } from '../pace';
+import { EDGES, type Edge, type EdgeId } from './edges';
+import { position, type PositionId } from './positions';
+
+export interface Step {
+  readonly edge: EdgeId;
+  readonly direction: 'there' | 'back';
+  readonly from: PositionId;
+  readonly to: PositionId;
+  /** For a usual adult, before the pace's factor. */
+  readonly seconds: number;
+}
+
+export interface Route {
+  readonly steps: readonly Step[];
+  readonly seconds: number;
+}
+
+export interface RouteRules {
+  readonly pace: PaceName;
+  /** Loads that somebody on the way may not bear. */
+  readonly ruledOut?: ReadonlySet<Load>;
+  /** Positions that may be passed; all when left out. */
+  readonly allowed?: ReadonlySet<PositionId>;
+}
+
+interface Hop extends Step {
+  readonly row: number;
+  readonly loads: readonly Load[];
+  readonly rules: Edge;
+}
+
+const HOPS: ReadonlyMap<PositionId, readonly Hop[]> = hopsByStart();
+
+function hopsByStart(): Map<PositionId, Hop[]> {
+  const hops = new Map<PositionId, Hop[]>();
+  const add = (hop: Hop) => hops.set(hop.from, [...(hops.get(hop.from) ?? []), hop]);
+  EDGES.forEach((rules: Edge, row) => {
+    const common = { edge: rules.id as EdgeId, row, rules };
+    const there = {
+      direction: 'there',
+      from: rules.a,
+      to: rules.b,
+      seconds: rules.thereS,
+    } as const;
+    const back = { direction: 'back', from: rules.b, to: rules.a, seconds: rules.backS } as const;
+    add({ ...common, ...there, loads: loadsOf(rules.loads, there.to) });
+    const loads = loadsOf([...rules.loads, ...(rules.backLoads ?? [])], back.to);
+    add({ ...common, ...back, loads });
+  });
+  return hops;
+}
+
+function loadsOf(own: readonly Load[], to: PositionId): readonly Load[] {
+  return [...own, ...position(to).loads];
+}
+
+function open(hop: Hop, { pace, ruledOut, allowed }: RouteRules): boolean {
+  if (hop.rules.paces && !hop.rules.paces.includes(pace)) return false;
+  if (hop.direction === 'back' && hop.rules.noBackFor?.includes(pace)) return false;
+  if (allowed && !allowed.has(hop.to)) return false;
+  return !ruledOut || !hop.loads.some((load) => ruledOut.has(load));
+}
+
+interface Walk {
+  readonly at: PositionId;
+  readonly seconds: number;
+  readonly hops: readonly Hop[];
+}
+
+/** Less time first, then fewer steps, then the earlier rows of the table. */
+function compareWalks(a: Walk, b: Walk): number {
+  if (a.seconds !== b.seconds) return a.seconds - b.seconds;
+  if (a.hops.length !== b.hops.length) return a.hops.length - b.hops.length;
+  for (let i = 0; i < a.hops.length; i++) {
+    const difference = (a.hops[i]?.row ?? 0) - (b.hops[i]?.row ?? 0);
+    if (difference !== 0) return difference;
+  }
+  return 0;
+}
+
+/**
+ * The cheapest way between two positions.
+ * @returns the route, without steps where both are the same; undefined where no way is open
+ */
+export function findRoute(from: PositionId, to: PositionId, rules: RouteRules): Route | undefined {
+  const settled = new Set<PositionId>();
+  const reached = new Map<PositionId, Walk>([[from, { at: from, seconds: 0, hops: [] }]]);
+  for (;;) {
+    let best: Walk | undefined;
+    for (const walk of reached.values()) {
+      if (!settled.has(walk.at) && (!best || compareWalks(walk, best) < 0)) best = walk;
+    }
+    if (!best) return undefined;
+    if (best.at === to) return { steps: best.hops.map(stepOf), seconds: best.seconds };
+    settled.add(best.at);
+    for (const hop of HOPS.get(best.at) ?? []) {
+      if (!open(hop, rules)) continue;
+      const next = { at: hop.to, seconds: best.seconds + hop.seconds, hops: [...best.hops, hop] };
+      const known = reached.get(hop.to);
+      if (!known || compareWalks(next, known) < 0) reached.set(hop.to, next);
+    }
+  }
+}
+
+function stepOf({ edge, direction, from, to, seconds }: Hop): Step {
+  return { edge, direction, from, to, seconds };
+}
+
+/** A trip to the floor begins when a way leads from seat height or above to kneeling or lower. */
+export function isTripToFloor(from: PositionId, to: PositionId): boolean {
+  return position(from).height >= 3 && position(to).height <= 2;
+}
+
+/** Going up is what makes a fetched prop come after the transfer. */
+export function goesUp(from: PositionId, to: PositionId): boolean {
+  return position(to).height > position(from).height;
+}

@@ -1,0 +1,85 @@
+import type { ItemId } from '../../ids';
+import { SECTIONS, type Entry, type Routine, type SectionName } from '../schema';
+
+/** Where an entry stands. */
+export interface Place {
+  readonly section: SectionName;
+  readonly at: number;
+}
+
+type Head = Omit<Routine, 'id' | 'sections'>;
+
+/** One step that can be taken back; `from` is what applying it expects to find. */
+export type Step =
+  | { readonly kind: 'head'; readonly from: Partial<Head>; readonly to: Partial<Head> }
+  | { readonly kind: 'add'; readonly place: Place; readonly entry: Entry }
+  | { readonly kind: 'remove'; readonly place: Place; readonly entry: Entry }
+  | { readonly kind: 'replace'; readonly place: Place; readonly from: Entry; readonly to: Entry };
+
+/** An edit as plain data: what preview, apply, undo and the difference drawing all use. */
+export interface Change {
+  readonly what: string;
+  readonly steps: readonly Step[];
+}
+
+/** The change that takes `change` back. */
+export function reversed(change: Change): Change {
+  return { what: change.what, steps: [...change.steps].reverse().map(reversedStep) };
+}
+
+function reversedStep(step: Step): Step {
+  switch (step.kind) {
+    case 'head':
+      return { kind: 'head', from: step.to, to: step.from };
+    case 'add':
+      return { ...step, kind: 'remove' };
+    case 'remove':
+      return { ...step, kind: 'add' };
+    case 'replace':
+      return { ...step, from: step.to, to: step.from };
+  }
+}
+
+/**
+ * The routine with a change made. A change that does not fit the routine is a bug of the caller,
+ * so it throws.
+ */
+export function applyChange(routine: Routine, change: Change): Routine {
+  return change.steps.reduce(applyStep, routine);
+}
+
+function applyStep(routine: Routine, step: Step): Routine {
+  if (step.kind === 'head') return withoutUndefined({ ...routine, ...step.to });
+  const { section, at } = step.place;
+  const entries = [...routine.sections[section]];
+  if (step.kind === 'add') {
+    if (at > entries.length) throw new Error(`no place ${section} ${at}`);
+    entries.splice(at, 0, step.entry);
+  } else {
+    const expected = step.kind === 'remove' ? step.entry : step.from;
+    if (entries[at]?.id !== expected.id) throw new Error(`not at ${section} ${at}: ${expected.id}`);
+    entries.splice(at, 1, ...(step.kind === 'replace' ? [step.to] : []));
+  }
+  return { ...routine, sections: { ...routine.sections, [section]: entries } };
+}
+
+/** A head key set to undefined means "left out"; stored routines hold no such keys. */
+function withoutUndefined(routine: Routine): Routine {
+  return Object.fromEntries(
+    Object.entries(routine).filter(([, value]) => value !== undefined),
+  ) as Routine;
+}
+
+export function placeOf(routine: Routine, id: ItemId): Place {
+  for (const section of SECTIONS) {
+    const at = routine.sections[section].findIndex((entry) => entry.id === id);
+    if (at >= 0) return { section, at };
+  }
+  throw new Error(`no entry ${id}`);
+}
+
+export function entryAt(routine: Routine, { section, at }: Place): Entry {
+  const entry = routine.sections[section][at];
+  if (!entry) throw new Error(`no entry at ${section} ${at}`);
+  return entry;
+}

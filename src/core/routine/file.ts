@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { fail, succeed, type Result } from '../result';
+import { ROUTINE_VERSION, routineSchema, type Routine } from './schema';
+
+export const ROUTINE_FORMAT = 'hushed-willow-routine';
+
+/** What an exported routine looks like; described in docs/formats.md. */
+export interface RoutineFile {
+  readonly format: typeof ROUTINE_FORMAT;
+  readonly version: number;
+  readonly routine: Routine;
+}
+
+export type FileProblem =
+  | { readonly code: 'not-json'; readonly line: number; readonly column: number }
+  | { readonly code: 'wrong-format' }
+  | { readonly code: 'newer-version'; readonly version: number }
+  | { readonly code: 'invalid'; readonly path: string; readonly detail: string };
+
+const envelopeSchema = z.object({ format: z.literal(ROUTINE_FORMAT), version: z.int().min(1) });
+const fileSchema = z.strictObject({
+  format: z.literal(ROUTINE_FORMAT),
+  version: z.literal(ROUTINE_VERSION),
+  routine: routineSchema,
+});
+
+export function writeRoutineFile(routine: Routine): string {
+  const file: RoutineFile = { format: ROUTINE_FORMAT, version: ROUTINE_VERSION, routine };
+  return JSON.stringify(file, null, 2) + '\n';
+}
+
+/** Reads an exported routine; a newer version is refused, not guessed at. */
+export function readRoutineFile(text: string): Result<Routine, FileProblem> {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    return fail({ code: 'not-json', ...placeOfJsonError(text, error) });
+  }
+  const envelope = envelopeSchema.safeParse(data);
+  if (!envelope.success) return fail({ code: 'wrong-format' });
+  const { version } = envelope.data;
+  if (version > ROUTINE_VERSION) return fail({ code: 'newer-version', version });
+  const file = fileSchema.safeParse(data);
+  if (file.success) return succeed(file.data.routine);
+  const problems = file.error.issues.slice(0, 20).map(({ path, message }): FileProblem => ({
+    code: 'invalid',
+    path: path.map(String).join('.'),
+    detail: message,
+  }));
+  return fail(...problems);
+}
+
+/** Browsers and Node say where a JSON text breaks in their own ways. */
+function placeOfJsonError(text: string, error: unknown): { line: number; column: number } {
+  const message = error instanceof Error ? error.message : '';
+  const place = /line (\d+) column (\d+)/.exec(message);
+  if (place) return { line: Number(place[1]), column: Number(place[2]) };
+  const position = /position (\d+)/.exec(message);
+  const before = text.slice(0, position ? Number(position[1]) : text.length).split('\n');
+  return { line: before.length, column: (before.at(-1)?.length ?? 0) + 1 };
+}

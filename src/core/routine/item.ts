@@ -1,0 +1,70 @@
+import type { Side } from '../body';
+import { levelNamed, moveById, ownDose, usualLevel, type Level, type Move } from '../catalog';
+import { doseInForce, pressFits, type Dose } from '../dose';
+import type { PaceName } from '../pace';
+import type { Item } from './schema';
+
+/** How one item's sides are done once move and line are put together. */
+export type SidePlan =
+  | { readonly way: 'both' }
+  | { readonly way: 'alternating'; readonly first: Side }
+  | { readonly way: 'each'; readonly order: readonly Side[] };
+
+export interface ItemInForce {
+  readonly move: Move;
+  readonly level: Level;
+  readonly dose: Dose;
+  readonly sides: SidePlan;
+}
+
+/** An item with everything that its line leaves out taken from the move and the pace. */
+export function itemInForce(item: Item, pace: PaceName): ItemInForce {
+  const move = moveById(item.moveId);
+  const level = (item.level && levelNamed(move, item.level)) || usualLevel(move);
+  return { move, level, dose: doseInForce(item, ownDose(move, pace)), sides: sidePlan(item, move) };
+}
+
+function sidePlan(item: Item, move: Move): SidePlan {
+  const first: Side = item.firstSide ?? 'left';
+  switch (item.sides ?? move.sides) {
+    case 'both':
+      return { way: 'both' };
+    case 'alternating':
+      return { way: 'alternating', first };
+    case 'each':
+      return { way: 'each', order: first === 'left' ? ['left', 'right'] : ['right', 'left'] };
+    case 'left-only':
+      return { way: 'each', order: ['left'] };
+    case 'right-only':
+      return { way: 'each', order: ['right'] };
+  }
+}
+
+export const ITEM_FAULTS = [
+  'unknown-level',
+  'sides-not-this-move',
+  'weak-needs-each',
+  'press-needs-hold',
+  'press-needs-side',
+  'press-too-long',
+  'tempo-needs-reps',
+] as const;
+export type ItemFault = (typeof ITEM_FAULTS)[number];
+
+/** What clauses of a line do not go together, or do not go with its move. */
+export function itemFaults(item: Item, pace: PaceName): readonly ItemFault[] {
+  const { move, dose, sides } = itemInForce(item, pace);
+  const faults: ItemFault[] = [];
+  if (item.level && !levelNamed(move, item.level)) faults.push('unknown-level');
+  if (move.sides === 'both' && (item.sides || item.firstSide)) faults.push('sides-not-this-move');
+  if (item.weak && !(sides.way === 'each' && sides.order.includes(item.weak.side))) {
+    faults.push('weak-needs-each');
+  }
+  if (item.tempo && dose.kind !== 'reps') faults.push('tempo-needs-reps');
+  if (item.press) {
+    if (dose.kind !== 'hold') faults.push('press-needs-hold');
+    else if (sides.way === 'alternating') faults.push('press-needs-side');
+    else if (!pressFits(dose.holdMs, item.press)) faults.push('press-too-long');
+  }
+  return faults;
+}

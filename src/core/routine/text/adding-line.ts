@@ -1,0 +1,117 @@
+import { moveNamed, nameAtStart, nearestNames, ownDose, type Move } from '../../catalog';
+import type { ItemId } from '../../ids';
+import type { PaceName } from '../../pace';
+import { parseDuration } from '../../time';
+import type { RestLine } from '../schema';
+import { readClause } from './clauses';
+import { itemFromPieces, type ItemReading } from './item-line';
+import { splitAtCommas, splitLines, type Piece } from './lines';
+import { localProblem } from './problem';
+
+export type AddingReading =
+  ItemReading | { readonly rest: RestLine; readonly problems: readonly [] };
+
+/**
+ * The lenient reading of the line for adding: no colon or commas are needed, a bare `30s` is the
+ * move's own kind, `each` is `each side`. What is kept is the strict form.
+ */
+export function readAddingLine(typed: string, id: ItemId, pace: PaceName): AddingReading {
+  const line = splitLines(typed)[0];
+  const text = line?.text ?? '';
+  const raw = line?.raw ?? '';
+  const rest = /^rest\s+(.+)$/i.exec(text)?.[1];
+  const restMs = rest === undefined ? undefined : parseDuration(rest);
+  if (restMs?.ok && restMs.value > 0) {
+    return { rest: { kind: 'rest', id, restMs: restMs.value }, problems: [] };
+  }
+  const named = nameIn(text);
+  if (!named) {
+    const name = raw.split(/[:,\d]/)[0]?.trim() ?? raw;
+    return {
+      item: undefined,
+      problems: [localProblem('unknown-move', 0, name, nearestNames(name))],
+    };
+  }
+  const { move, length } = named;
+  const gap = /^\s*:?/.exec(text.slice(length))?.[0].length ?? 0;
+  const from = length + gap;
+  const pieces = splitAtCommas(text.slice(from), raw.slice(from)).flatMap((piece) =>
+    loosePieces({ ...piece, at: piece.at + from }, move, pace),
+  );
+  return itemFromPieces(move, pieces, id, pace);
+}
+
+/** The longest whole name that the line starts with, else the most words that mean one move. */
+function nameIn(text: string): { move: Move; length: number } | undefined {
+  const colon = text.indexOf(':');
+  const beforeColon = colon > 0 ? moveNamed(text.slice(0, colon)) : undefined;
+  if (beforeColon) return { move: beforeColon, length: colon };
+  const whole = nameAtStart(text);
+  if (whole) return whole;
+  for (const end of wordEnds(text).reverse()) {
+    const move = moveNamed(text.slice(0, end));
+    if (move && end > 2) return { move, length: end };
+  }
+  return undefined;
+}
+
+function wordEnds(text: string): number[] {
+  return [...text.matchAll(/[^\s,]+/gu)].map((match) => match.index + match[0].length).slice(0, 8);
+}
+
+/** Cuts a piece into the longest runs of words that are clauses. */
+function loosePieces(piece: Piece, move: Move, pace: PaceName): readonly Piece[] {
+  if (readClause(piece)) return [piece];
+  const ends = wordEnds(piece.text);
+  const starts = [
+    0,
+    ...ends.map((end) => end + (/^\s*/.exec(piece.text.slice(end))?.[0].length ?? 0)),
+  ];
+  const pieces: Piece[] = [];
+  let word = 0;
+  while (word < ends.length) {
+    const from = starts[word] ?? 0;
+    let taken: { piece: Piece; words: number } | undefined;
+    for (let end = ends.length; end > word && !taken; end--) {
+      const to = ends[end - 1] ?? piece.text.length;
+      const run = {
+        text: piece.text.slice(from, to),
+        raw: piece.raw.slice(from, to),
+        at: piece.at + from,
+      };
+      const read = readable(run, move, pace);
+      if (read) taken = { piece: read, words: end - word };
+    }
+    if (!taken) {
+      const rest = {
+        text: piece.text.slice(from),
+        raw: piece.raw.slice(from),
+        at: piece.at + from,
+      };
+      return [...pieces, rest];
+    }
+    pieces.push(taken.piece);
+    word += taken.words;
+  }
+  return pieces;
+}
+
+function readable(piece: Piece, move: Move, pace: PaceName): Piece | undefined {
+  const strict = strictForm(piece.text, move, pace);
+  const as = strict ? { ...piece, text: strict, raw: strict } : piece;
+  const reading = readClause(as);
+  return reading && 'key' in reading ? as : undefined;
+}
+
+/** What a shorthand stands for. */
+function strictForm(text: string, move: Move, pace: PaceName): string | undefined {
+  if (/^each$/i.test(text)) return 'each side';
+  const match = /^(\S+?)(\s*x\s*\d+)?$/i.exec(text);
+  const amount = match?.[1] ?? '';
+  const sets = match?.[2] ?? '';
+  const { kind } = ownDose(move, pace);
+  if (/^\d+$/.test(amount) && (kind === 'reps' || kind === 'breaths'))
+    return `${amount} ${kind}${sets}`;
+  if (!parseDuration(amount).ok) return undefined;
+  return kind === 'hold' ? `hold ${amount}${sets}` : `for ${amount}${sets}`;
+}

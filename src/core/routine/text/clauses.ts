@@ -1,0 +1,285 @@
+import { CHALLENGES, PROP_NAMES, SUPPORTS } from '../../catalog';
+import { MOST_COUNT, MOST_SETS, USUAL_PRESS_MS, type Tempo, type WrittenDose } from '../../dose';
+import type { Side } from '../../body';
+import { fail, succeed, type Result } from '../../result';
+import { LONGEST_MS, parseDuration, printDuration } from '../../time';
+import type { Item, SidesClause } from '../schema';
+import { unquote, type Piece } from './lines';
+import { localProblem, type LocalProblem } from './problem';
+
+export type ItemWords = Partial<Omit<Item, 'kind' | 'id' | 'moveId'>>;
+export type ClauseKey = keyof ItemWords;
+
+export interface ClauseSaid {
+  readonly key: ClauseKey;
+  readonly words: ItemWords;
+}
+export type ClauseReading = ClauseSaid | { readonly problem: LocalProblem };
+
+interface Clause {
+  readonly pattern: RegExp;
+  readonly read: (match: RegExpExecArray, piece: Piece) => ClauseReading;
+}
+
+const said = (key: ClauseKey, words: ItemWords): ClauseReading => ({ key, words });
+
+type Part<T> = Result<T, LocalProblem>;
+
+/** A clause from its parts; the first part that could not be read is its problem. */
+function from<T extends readonly unknown[]>(
+  parts: { readonly [K in keyof T]: Part<T[K]> },
+  make: (...values: T) => ClauseReading,
+): ClauseReading {
+  const values: unknown[] = [];
+  for (const part of parts) {
+    if (!part.ok) return { problem: part.problems[0] ?? localProblem('unknown-clause', 0, '') };
+    values.push(part.value);
+  }
+  return make(...(values as unknown as T));
+}
+
+function stop(...args: Parameters<typeof localProblem>): Part<never> {
+  return fail(localProblem(...args));
+}
+
+function duration(text: string, piece: Piece, most = LONGEST_MS): Part<number> {
+  const read = text.trim();
+  const result = parseDuration(read);
+  const at = Math.max(0, piece.text.indexOf(read));
+  if (!result.ok) {
+    const code = result.problems[0] ?? 'not-a-duration';
+    return stop(
+      code,
+      at,
+      read,
+      code === 'bare-number' ? [`${read}s`, `${read}m`] : ['45s', '1:30'],
+    );
+  }
+  if (result.value < 1000) return stop('too-few', at, read, ['1s']);
+  return result.value > most ? stop('too-long', at, read, [printDuration(most)]) : result;
+}
+
+function whole(text: string | undefined, most: number, piece: Piece): Part<number> {
+  if (text === undefined) return succeed(1);
+  const n = Number(text);
+  const at = Math.max(0, piece.text.indexOf(text));
+  if (n < 1) return stop('too-few', at, text, ['1']);
+  return n > most ? stop('too-many', at, text, [String(most)]) : succeed(n);
+}
+
+const sets = (text: string | undefined, piece: Piece) => whole(text, MOST_SETS, piece);
+
+const dose = (written: WrittenDose) => said('dose', { dose: written });
+
+function quotedWords(text: string, piece: Piece): Part<string> {
+  const at = piece.text.length - text.length;
+  const words = unquote(text);
+  if (!words) return stop('bad-quote', at, text, ['"…"']);
+  return words.length > 300 ? stop('text-too-long', at, `${words.slice(0, 20)}…`) : succeed(words);
+}
+
+/** A clause that keeps a person's own words letter for letter. */
+function ownWords(key: 'meant' | 'cue' | 'setUp'): Clause['read'] {
+  return ({ groups }, piece) =>
+    from([quotedWords(typedEnd(piece, groups?.words ?? ''), piece)], (words) =>
+      said(key, { [key]: words }),
+    );
+}
+
+/** The end of a piece as it was typed. */
+const typedEnd = (piece: Piece, text: string) => piece.raw.slice(piece.raw.length - text.length);
+
+function oneOf<T extends string>(options: readonly T[], text: string, piece: Piece): Part<T> {
+  const folded = text.toLowerCase().replace(/ +/g, ' ').trim();
+  const found = options.find((option) => option === folded);
+  const at = piece.text.length - text.length;
+  return found ? succeed(found) : stop('unknown-clause', at, text.trim(), options);
+}
+
+const sideNamed = (text: string | undefined): Side =>
+  text?.toLowerCase() === 'right' ? 'right' : 'left';
+
+const SIDES: readonly (readonly [RegExp, SidesClause])[] = [
+  [/^each side$/i, 'each'],
+  [/^alternating$/i, 'alternating'],
+  [/^left only$/i, 'left-only'],
+  [/^right only$/i, 'right-only'],
+];
+
+/** Every clause that may follow a move's name. */
+const CLAUSES: readonly Clause[] = [
+  {
+    pattern: /^hold\b(?<d>[^x]*?)(?:x *(?<sets>\d+))?$/i,
+    read: ({ groups }, piece) =>
+      from([duration(groups?.d ?? '', piece), sets(groups?.sets, piece)], (holdMs, n) =>
+        dose({ kind: 'hold', holdMs, sets: n }),
+      ),
+  },
+  {
+    pattern: /^(?<n>\d+) *reps?(?: *x *(?<sets>\d+))?$/i,
+    read: ({ groups }, piece) =>
+      from([whole(groups?.n, MOST_COUNT, piece), sets(groups?.sets, piece)], (reps, n) =>
+        dose({ kind: 'reps', reps, sets: n }),
+      ),
+  },
+  {
+    pattern: /^(?<n>\d+) *breaths?(?: +(?<in>\d+) *\/ *(?<out>\d+))?(?: *x *(?<sets>\d+))?$/i,
+    read: ({ groups }, piece) =>
+      from(
+        [
+          whole(groups?.n, MOST_COUNT, piece),
+          whole(groups?.in, 20, piece),
+          whole(groups?.out, 20, piece),
+          sets(groups?.sets, piece),
+        ],
+        (breaths, inS, outS, n) =>
+          dose({
+            kind: 'breaths',
+            breaths,
+            sets: n,
+            ...(groups?.in && { breath: { inMs: inS * 1000, outMs: outS * 1000 } }),
+          }),
+      ),
+  },
+  {
+    pattern: /^for\b(?<d>[^x]*?)(?:x *(?<sets>\d+))?$/i,
+    read: ({ groups }, piece) =>
+      from([duration(groups?.d ?? '', piece), sets(groups?.sets, piece)], (timedMs, n) =>
+        dose({ kind: 'timed', timedMs, sets: n }),
+      ),
+  },
+  {
+    pattern: /^rest +(?<d>.+)$/i,
+    read: ({ groups }, piece) =>
+      from([duration(groups?.d ?? '', piece)], (restMs) => said('restMs', { restMs })),
+  },
+  {
+    pattern: /^press\b(?<d>[^x]*?)x *(?<times>\d+)$/i,
+    read: ({ groups }, piece) =>
+      from(
+        [
+          groups?.d?.trim() ? duration(groups.d, piece, 60_000) : succeed(USUAL_PRESS_MS),
+          whole(groups?.times, 20, piece),
+        ],
+        (pressMs, times) => said('press', { press: { pressMs, times } }),
+      ),
+  },
+  {
+    pattern: /^tempo +(?<parts>\d+(?: *- *\d+){2,3})$/i,
+    read: ({ groups }, piece) =>
+      from([tempo(groups?.parts ?? '')], (t) => said('tempo', { tempo: t })),
+  },
+  ...SIDES.map(([pattern, sides]) => ({ pattern, read: () => said('sides', { sides }) })),
+  {
+    pattern: /^(?<side>left|right) first$/i,
+    read: ({ groups }) => said('firstSide', { firstSide: sideNamed(groups?.side) }),
+  },
+  {
+    pattern: /^weak +(?<side>left|right) *\+ *(?<d>.+)$/i,
+    read: ({ groups }, piece) =>
+      from([duration(groups?.d ?? '', piece)], (extraMs) =>
+        said('weak', { weak: { side: sideNamed(groups?.side), extraMs } }),
+      ),
+  },
+  {
+    pattern: /^accept +(?<id>[a-z][a-z-]{0,40}) *(?<words>".*)$/i,
+    read: ({ groups }, piece) =>
+      from([quotedWords(typedEnd(piece, groups?.words ?? ''), piece)], (why) =>
+        said('accept', { accept: [{ finding: (groups?.id ?? '').toLowerCase(), why }] }),
+      ),
+  },
+  {
+    pattern: /^level +(?<name>.+?)(?<lane> +in +\S+)?$/i,
+    read: ({ groups }, piece) => {
+      const name = groups?.name ?? '';
+      const at = piece.text.length - name.length;
+      const tooLong = name.length > 60;
+      const part: Part<string> = groups?.lane
+        ? stop('lane-later', 6 + name.length, groups.lane.trim())
+        : tooLong
+          ? stop('text-too-long', at, `${name.slice(0, 20)}…`)
+          : succeed(typedEnd(piece, name));
+      return from([part], (level) => said('level', { level }));
+    },
+  },
+  {
+    pattern: /^support +(?<name>.+)$/i,
+    read: ({ groups }, piece) =>
+      from([oneOf(SUPPORTS, groups?.name ?? '', piece)], (support) => said('support', { support })),
+  },
+  {
+    pattern: /^with +(?<name>.+)$/i,
+    read: ({ groups }, piece) =>
+      from([oneOf(CHALLENGES, groups?.name ?? '', piece)], (challenge) =>
+        said('challenge', { challenge }),
+      ),
+  },
+  {
+    pattern: /^prop +(?<name>.+)$/i,
+    read: ({ groups }, piece) =>
+      from([oneOf(PROP_NAMES, groups?.name ?? '', piece)], (prop) =>
+        said('props', { props: [prop] }),
+      ),
+  },
+  { pattern: /^pin$/i, read: () => said('pinned', { pinned: true }) },
+  { pattern: /^meant *(?<words>".*)$/i, read: ownWords('meant') },
+  { pattern: /^cue *(?<words>".*)$/i, read: ownWords('cue') },
+  { pattern: /^set-?up *(?<words>".*)$/i, read: ownWords('setUp') },
+];
+
+function tempo(text: string): Part<Tempo> {
+  const parts = text.split('-').map(Number);
+  if (parts.some((s) => s > 60)) return stop('too-many', 6, text, ['2-1-2']);
+  if (parts.every((s) => s === 0)) return stop('too-few', 6, text, ['2-1-2']);
+  const [out = 0, pause = 0, back = 0, wait = 0] = parts.map((s) => s * 1000);
+  return succeed([out, pause, back, wait]);
+}
+
+/** Starts of clauses, for a problem to offer. */
+export const CLAUSE_STARTS = [
+  'hold 30s',
+  '8 reps',
+  '5 breaths',
+  'for 20s',
+  'rest 10s',
+  'press 5s x3',
+  'tempo 2-1-2',
+  'each side',
+  'alternating',
+  'left first',
+  'left only',
+  'weak left +10s',
+  'level …',
+  'support one hand',
+  'with head turning',
+  'prop strap',
+  'pin',
+  'cue "…"',
+  'set-up "…"',
+  'meant "…"',
+] as const;
+
+/** Reads one clause; undefined where it is none. */
+export function readClause(piece: Piece): ClauseReading | undefined {
+  for (const { pattern, read } of CLAUSES) {
+    const match = pattern.exec(piece.text);
+    if (match) return read(match, piece);
+  }
+  return undefined;
+}
+
+const LISTS: ReadonlySet<ClauseKey> = new Set(['accept', 'props']);
+
+/** Puts clauses together; lists grow, anything else may stand once. */
+export function mergeWords(words: ItemWords, reading: ClauseSaid): ItemWords | undefined {
+  if (!LISTS.has(reading.key)) {
+    return reading.key in words ? undefined : { ...words, ...reading.words };
+  }
+  const accept = [...(words.accept ?? []), ...(reading.words.accept ?? [])];
+  const props = [...new Set([...(words.props ?? []), ...(reading.words.props ?? [])])];
+  return {
+    ...words,
+    ...(accept.length > 0 && { accept: accept.slice(0, 20) }),
+    ...(props.length > 0 && { props }),
+  };
+}

@@ -1,0 +1,160 @@
+import { PACE_NAMES, type PaceChanges, type PaceName } from '../../pace';
+import { POSITION_IDS, isPositionId, isSided, onSide, type PositionId } from '../../position';
+import { fail, succeed, type Result } from '../../result';
+import { parseDuration } from '../../time';
+import { unquote } from './lines';
+import { localProblem, type LocalProblem } from './problem';
+
+/** What a header sets; several may add to the pace's numbers. */
+export interface HeadWords {
+  readonly title?: string;
+  readonly pace?: PaceName;
+  readonly paceChanges?: PaceChanges;
+  readonly slotMs?: number;
+  readonly start?: PositionId;
+  readonly end?: PositionId | 'stay';
+}
+
+type Read = (raw: string, text: string) => Result<HeadWords, LocalProblem>;
+
+function stop(...args: Parameters<typeof localProblem>): Result<never, LocalProblem> {
+  return fail(localProblem(...args));
+}
+
+function readPosition(text: string, also: readonly string[]): Result<PositionId, LocalProblem> {
+  const folded = text.toLowerCase().replace(/\s+/gu, '-');
+  const named = folded === 'side-lying' || folded === 'kneel-half' ? onSide(folded, null) : folded;
+  if (isPositionId(named)) return succeed(named);
+  return stop('unknown-position', 0, text, [...also, ...POSITION_IDS.filter((id) => !isSided(id))]);
+}
+
+const BREATH = /^(\d{1,2}) *\/ *(\d{1,2})$/;
+
+const PACE_NUMBERS: Readonly<Record<string, Exclude<keyof PaceChanges, 'talkWpm'>>> = {
+  'set-up': 'setUpMs',
+  settling: 'settlingMs',
+  'count-in': 'countInMs',
+  switch: 'switchMs',
+  between: 'betweenMs',
+  prop: 'propMs',
+  rising: 'risingMs',
+};
+export const PACE_KEYS = ['speech', ...Object.keys(PACE_NUMBERS), 'transfer'] as const;
+
+function readPaceNumbers(text: string): Result<HeadWords, LocalProblem> {
+  let changes: PaceChanges = {};
+  let at = 0;
+  for (const part of text.split(',')) {
+    const result = readPaceNumber(part.trim(), at + part.length - part.trimStart().length);
+    if (!result.ok) return result;
+    changes = { ...changes, ...result.value };
+    at += part.length + 1;
+  }
+  return succeed({ paceChanges: changes });
+}
+
+function readPaceNumber(part: string, at: number): Result<PaceChanges, LocalProblem> {
+  const match = /^([a-z-]+) +(.+)$/i.exec(part);
+  const key = match?.[1]?.toLowerCase() ?? '';
+  const value = match?.[2]?.trim() ?? '';
+  const valueAt = at + part.length - value.length;
+  if (key === 'speech') {
+    const wpm = Number(value);
+    const good = Number.isInteger(wpm) && wpm >= 40 && wpm <= 400;
+    return good ? succeed({ talkWpm: wpm }) : stop('unknown-pace-number', valueAt, value, ['120']);
+  }
+  if (key === 'transfer') {
+    const hundredths = Math.round(Number(value) * 100);
+    const good = /^\d(\.\d{1,2})?$/.test(value) && hundredths >= 50 && hundredths <= 500;
+    return good
+      ? succeed({ transferHundredths: hundredths })
+      : stop('unknown-pace-number', valueAt, value, ['1.8']);
+  }
+  const name = PACE_NUMBERS[key];
+  if (!name) return stop('unknown-pace-number', at, part, PACE_KEYS);
+  if (key === 'rising') return readRising(value, valueAt);
+  const ms = paceMs(value, valueAt);
+  return ms.ok ? succeed({ [name]: ms.value }) : ms;
+}
+
+/** `20s + 10s` is the pause after lying and the one on standing; `0s` alone takes both away. */
+function readRising(value: string, at: number): Result<PaceChanges, LocalProblem> {
+  const [first = '', second] = value.split('+');
+  const rising = paceMs(first.trim(), at);
+  if (!rising.ok) return rising;
+  if (second === undefined) {
+    const both = rising.value === 0 ? { standingMs: 0 } : {};
+    return succeed({ risingMs: rising.value, ...both });
+  }
+  const standing = paceMs(second.trim(), at + value.length - second.trimStart().length);
+  return standing.ok ? succeed({ risingMs: rising.value, standingMs: standing.value }) : standing;
+}
+
+function paceMs(text: string, at: number): Result<number, LocalProblem> {
+  const result = parseDuration(text);
+  if (!result.ok) return stop(result.problems[0] ?? 'not-a-duration', at, text, ['6s']);
+  return result.value > 600_000 ? stop('too-long', at, text, ['10:00']) : result;
+}
+
+const READERS: Readonly<Record<string, Read>> = {
+  title: (raw) => {
+    const title = unquote(raw) ?? raw;
+    if (title === '') return stop('empty-header', 0, raw, ['title: Morning reset']);
+    return title.length > 120
+      ? stop('text-too-long', 0, `${title.slice(0, 20)}…`)
+      : succeed({ title });
+  },
+  group: (raw, text) => {
+    const name = PACE_NAMES.find((pace) => pace === text.toLowerCase());
+    return name ? succeed({ pace: name }) : stop('unknown-group', 0, raw, PACE_NAMES);
+  },
+  slot: (raw, text) => {
+    const result = parseDuration(text);
+    if (!result.ok) return stop(result.problems[0] ?? 'not-a-duration', 0, raw, ['10:00', '15m']);
+    return result.value < 1000
+      ? stop('too-few', 0, raw, ['10:00'])
+      : succeed({ slotMs: result.value });
+  },
+  start: (_, text) => {
+    const result = readPosition(text, []);
+    return result.ok ? succeed({ start: result.value }) : result;
+  },
+  end: (_, text) => {
+    if (text.toLowerCase() === 'stay') return succeed({ end: 'stay' });
+    const result = readPosition(text, ['stay']);
+    return result.ok ? succeed({ end: result.value }) : result;
+  },
+  breath: (raw, text) => {
+    const [, inS, outS] = (BREATH.exec(text) ?? []).map(Number);
+    if (!inS || !outS || inS > 20 || outS > 20) return stop('bad-breath', 0, raw, ['4/5']);
+    return succeed({ paceChanges: { breathInMs: inS * 1000, breathOutMs: outS * 1000 } });
+  },
+  pace: (_, text) => readPaceNumbers(text),
+};
+
+/** Headers of the routine text that this version does not keep yet. */
+const LATER = ['lanes', 'school', 'limits', 'room', 'goals'];
+
+export const HEADER_KEYS: readonly string[] = Object.keys(READERS);
+
+export interface HeaderReading {
+  readonly key: string;
+  readonly result: Result<HeadWords, LocalProblem>;
+}
+
+/** Reads `key: value`; undefined where the line is no header. Places count from its start. */
+export function readHeader(text: string, raw: string): HeaderReading | undefined {
+  const match = /^([a-z]+)\s*:\s*/i.exec(text);
+  const key = match?.[1]?.toLowerCase();
+  if (!match || !key) return undefined;
+  const from = match[0].length;
+  if (LATER.includes(key)) return { key, result: stop('header-later', 0, key, HEADER_KEYS) };
+  const read = Object.hasOwn(READERS, key) ? READERS[key] : undefined;
+  if (!read) return undefined;
+  return { key, result: moved(read(raw.slice(from).trim(), text.slice(from).trim()), from) };
+}
+
+function moved<T>(result: Result<T, LocalProblem>, by: number): Result<T, LocalProblem> {
+  if (result.ok) return result;
+  return fail(...result.problems.map((problem) => ({ ...problem, at: problem.at + by })));
+}

@@ -1,0 +1,177 @@
+import { itemIdSchema, type ItemId, type NewId, type RoutineId } from '../../ids';
+import { parseDuration } from '../../time';
+import { MOST_ENTRIES, SECTIONS, type Entry, type Routine, type SectionName } from '../schema';
+import { readHeader, type HeadWords } from './headers';
+import { readItemLine } from './item-line';
+import { splitLines, type TextLine } from './lines';
+import { localProblem, type LocalProblem, type TextProblem } from './problem';
+
+/** Longer texts are not read: nobody typed them. */
+export const MOST_CHARACTERS = 200_000;
+
+export interface TextReading {
+  /** All that could be read. */
+  readonly routine: Routine;
+  /** The line that each entry came from, counted from 1. */
+  readonly lines: ReadonlyMap<ItemId, number>;
+  readonly problems: readonly TextProblem[];
+}
+
+export interface TextReadingOptions {
+  readonly id: RoutineId;
+  readonly newId: NewId;
+  /** The title of a text that names none. */
+  readonly untitled: string;
+}
+
+interface Reading {
+  readonly options: TextReadingOptions;
+  head: HeadWords;
+  readonly keys: Set<string>;
+  readonly notes: string[];
+  readonly sections: Record<SectionName, Entry[]>;
+  readonly lines: Map<ItemId, number>;
+  readonly problems: TextProblem[];
+  section: SectionName | undefined;
+}
+
+/**
+ * Reads routine text. It never throws: whatever cannot be kept is a problem with its line and
+ * column, and the rest is still read.
+ * @example readRoutineText('Seated twist: hold 20s', { id, newId, untitled: 'Untitled' })
+ */
+export function readRoutineText(text: string, options: TextReadingOptions): TextReading {
+  const reading: Reading = {
+    options,
+    head: {},
+    keys: new Set(),
+    notes: [],
+    sections: { 'warm-up': [], main: [], settle: [] },
+    lines: new Map(),
+    problems: [],
+    section: undefined,
+  };
+  if (text.length > MOST_CHARACTERS) {
+    reading.problems.push({ code: 'too-big', line: 1, column: 1, read: '', could: [] });
+  } else splitLines(text).forEach((line) => readLine(reading, line));
+  const { title = options.untitled, pace = 'desk', paceChanges = {}, ...head } = reading.head;
+  const routine: Routine = {
+    id: options.id,
+    title,
+    pace,
+    paceChanges,
+    ...head,
+    notes: reading.notes.slice(0, 50),
+    sections: reading.sections,
+  };
+  return { routine, lines: reading.lines, problems: reading.problems };
+}
+
+function report(reading: Reading, line: TextLine, { at, ...problem }: LocalProblem): void {
+  reading.problems.push({ ...problem, line: line.line, column: line.column + at });
+}
+
+function readLine(reading: Reading, line: TextLine): void {
+  if (line.text === '') {
+    if (line.note !== undefined) keepNote(reading, line, line.note);
+    return;
+  }
+  if (line.text.startsWith('[')) return readSection(reading, line);
+  if (line.text.startsWith('(')) {
+    if (!/^\(end\)$/i.test(line.text)) {
+      report(reading, line, localProblem('block-later', 0, line.raw));
+    }
+    return;
+  }
+  const header = readHeader(line.text, line.raw);
+  if (header && reading.section === undefined) return keepHeader(reading, line, header);
+  if (header) return report(reading, line, localProblem('header-late', 0, header.key));
+  readEntry(reading, line);
+}
+
+function keepHeader(
+  reading: Reading,
+  line: TextLine,
+  { key, result }: NonNullable<ReturnType<typeof readHeader>>,
+): void {
+  if (line.note) keepNote(reading, line, line.note);
+  if (!result.ok) return result.problems.forEach((problem) => report(reading, line, problem));
+  if (reading.keys.has(key)) return report(reading, line, localProblem('header-twice', 0, key));
+  reading.keys.add(key);
+  reading.head = {
+    ...reading.head,
+    ...result.value,
+    ...(result.value.paceChanges && {
+      paceChanges: { ...reading.head.paceChanges, ...result.value.paceChanges },
+    }),
+  };
+}
+
+function readSection(reading: Reading, line: TextLine): void {
+  const name = /^\[\s*(.*?)\s*\]$/.exec(line.text)?.[1]?.toLowerCase().replace(/\s+/g, '-');
+  const section = SECTIONS.find((known) => known === (name === 'warmup' ? 'warm-up' : name));
+  if (!section) {
+    const could = SECTIONS.map((known) => `[${known}]`);
+    return report(reading, line, localProblem('unknown-section', 0, line.raw, could));
+  }
+  reading.section = section;
+  if (line.note) keepNote(reading, line, line.note);
+}
+
+function readEntry(reading: Reading, line: TextLine): void {
+  reading.section ??= 'main';
+  const rest = /^rest\s+(.+)$/i.exec(line.text);
+  if (rest?.[1]) return readRest(reading, line, rest[1]);
+  const id = freshId(reading);
+  const { pace = 'desk' } = reading.head;
+  const { item, problems } = readItemLine(line.text, line.raw, id, pace);
+  problems.forEach((problem) => report(reading, line, problem));
+  if (item) keep(reading, line, { ...item, ...noteOf(reading, line) });
+}
+
+function readRest(reading: Reading, line: TextLine, text: string): void {
+  const result = parseDuration(text);
+  const at = line.text.length - text.length;
+  if (!result.ok) {
+    const code = result.problems[0] ?? 'not-a-duration';
+    return report(reading, line, localProblem(code, at, text, ['rest 30s']));
+  }
+  if (result.value < 1000) {
+    return report(reading, line, localProblem('too-few', at, text, ['rest 5s']));
+  }
+  const id = freshId(reading);
+  keep(reading, line, { kind: 'rest', id, restMs: result.value, ...noteOf(reading, line) });
+}
+
+function freshId({ options }: Reading): ItemId {
+  return itemIdSchema.parse(options.newId());
+}
+
+const MOST_NOTE = 300;
+
+function noteOf(reading: Reading, line: TextLine): { note?: string } {
+  const kept = line.note && shortNote(reading, line, line.note);
+  return kept ? { note: kept } : {};
+}
+
+function shortNote(reading: Reading, line: TextLine, note: string): string {
+  if (note.length <= MOST_NOTE) return note;
+  report(reading, line, localProblem('text-too-long', line.raw.length, `${note.slice(0, 20)}…`));
+  return note.slice(0, MOST_NOTE).trim();
+}
+
+/** Notes before the first section or item are the routine's own; later ones stay where they stand. */
+function keepNote(reading: Reading, line: TextLine, note: string): void {
+  const text = shortNote(reading, line, note);
+  if (reading.section === undefined) reading.notes.push(text);
+  else keep(reading, line, { kind: 'note', id: freshId(reading), note: text });
+}
+
+function keep(reading: Reading, line: TextLine, entry: Entry): void {
+  const entries = reading.sections[reading.section ?? 'main'];
+  if (entries.length >= MOST_ENTRIES) {
+    return report(reading, line, localProblem('too-many-entries', 0, line.raw));
+  }
+  entries.push(entry);
+  reading.lines.set(entry.id, line.line);
+}

@@ -1,0 +1,115 @@
+import { moveById } from '../../catalog';
+import type { WrittenDose } from '../../dose';
+import type { PaceChanges } from '../../pace';
+import { printDuration } from '../../time';
+import { SECTIONS, type Entry, type Item, type Routine, type SidesClause } from '../schema';
+import { quote } from './lines';
+
+/** Writes a routine as text; all but ids can be read back. */
+export function writeRoutineText(routine: Routine): string {
+  const head = headLines(routine);
+  const sections = SECTIONS.filter((name) => routine.sections[name].length > 0).map((name) => [
+    `[${name}]`,
+    ...routine.sections[name].map(writeEntry),
+  ]);
+  return [head, ...sections].map((lines) => lines.join('\n')).join('\n\n') + '\n';
+}
+
+function headLines(routine: Routine): readonly string[] {
+  const { breathInMs, breathOutMs } = routine.paceChanges;
+  const pace = paceNumbers(routine.paceChanges);
+  return [
+    `title: ${/["“”„#\\]/u.test(routine.title) ? quote(routine.title) : routine.title}`,
+    `group: ${routine.pace}`,
+    routine.slotMs !== undefined && `slot: ${printDuration(routine.slotMs)}`,
+    routine.start && `start: ${routine.start}`,
+    routine.end && `end: ${routine.end}`,
+    breathInMs && breathOutMs && `breath: ${breathInMs / 1000}/${breathOutMs / 1000}`,
+    pace.length > 0 && `pace: ${pace.join(', ')}`,
+    ...routine.notes.map(writeNote),
+  ].filter((line) => typeof line === 'string');
+}
+
+function paceNumbers(changes: PaceChanges): readonly string[] {
+  const time = (name: string, ms: number | undefined) =>
+    ms === undefined ? [] : [`${name} ${printDuration(ms)}`];
+  const { talkWpm, transferHundredths, risingMs, standingMs } = changes;
+  return [
+    ...(talkWpm === undefined ? [] : [`speech ${talkWpm}`]),
+    ...time('set-up', changes.setUpMs),
+    ...time('settling', changes.settlingMs),
+    ...time('count-in', changes.countInMs),
+    ...time('switch', changes.switchMs),
+    ...time('between', changes.betweenMs),
+    ...time('prop', changes.propMs),
+    ...(transferHundredths === undefined ? [] : [`transfer ${transferHundredths / 100}`]),
+    ...(risingMs === undefined ? [] : [risingText(risingMs, standingMs)]),
+  ];
+}
+
+function risingText(risingMs: number, standingMs: number | undefined): string {
+  const rising = `rising ${printDuration(risingMs)}`;
+  if (standingMs === undefined || (risingMs === 0 && standingMs === 0)) return rising;
+  return `${rising} + ${printDuration(standingMs)}`;
+}
+
+const writeNote = (note: string) => (note === '' ? '#' : `# ${note}`);
+
+function writeEntry(entry: Entry): string {
+  if (entry.kind === 'note') return writeNote(entry.note);
+  const said = entry.kind === 'rest' ? `rest ${printDuration(entry.restMs)}` : writeItem(entry);
+  return entry.note ? `${said}    # ${entry.note}` : said;
+}
+
+/** One item in the strict form, without its note. */
+export function writeItem(item: Item): string {
+  const clauses = itemClauses(item);
+  const { name } = moveById(item.moveId);
+  return clauses.length > 0 ? `${name}: ${clauses.join(', ')}` : name;
+}
+
+const SIDES_TEXT: Readonly<Record<SidesClause, string>> = {
+  each: 'each side',
+  alternating: 'alternating',
+  'left-only': 'left only',
+  'right-only': 'right only',
+};
+
+/** The clauses of an item in the order that text keeps. */
+export function itemClauses(item: Item): readonly string[] {
+  const { dose, restMs, press, tempo, weak } = item;
+  return [
+    dose && writeDose(dose),
+    restMs !== undefined && `rest ${printDuration(restMs)}`,
+    press && `press ${printDuration(press.pressMs)} x${press.times}`,
+    tempo && `tempo ${tempo.map((ms) => ms / 1000).join('-')}`.replace(/-0$/, ''),
+    item.sides && SIDES_TEXT[item.sides],
+    item.firstSide && `${item.firstSide} first`,
+    weak && `weak ${weak.side} +${printDuration(weak.extraMs)}`,
+    item.level && `level ${item.level}`,
+    item.support && `support ${item.support}`,
+    item.challenge && `with ${item.challenge}`,
+    ...(item.props ?? []).map((prop) => `prop ${prop}`),
+    item.pinned && 'pin',
+    item.meant && `meant ${quote(item.meant)}`,
+    ...(item.accept ?? []).map(({ finding, why }) => `accept ${finding} ${quote(why)}`),
+    item.cue && `cue ${quote(item.cue)}`,
+    item.setUp && `set-up ${quote(item.setUp)}`,
+  ].filter((clause) => typeof clause === 'string');
+}
+
+function writeDose(dose: WrittenDose): string {
+  const sets = dose.sets > 1 ? ` x${dose.sets}` : '';
+  switch (dose.kind) {
+    case 'hold':
+      return `hold ${printDuration(dose.holdMs)}${sets}`;
+    case 'timed':
+      return `for ${printDuration(dose.timedMs)}${sets}`;
+    case 'reps':
+      return `${dose.reps} ${dose.reps === 1 ? 'rep' : 'reps'}${sets}`;
+    case 'breaths': {
+      const breath = dose.breath ? ` ${dose.breath.inMs / 1000}/${dose.breath.outMs / 1000}` : '';
+      return `${dose.breaths} ${dose.breaths === 1 ? 'breath' : 'breaths'}${breath}${sets}`;
+    }
+  }
+}

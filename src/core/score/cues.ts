@@ -1,0 +1,70 @@
+import { otherSide, type Side } from '../body';
+import type { Move } from '../catalog';
+import { talkMs, type Pace } from '../pace';
+import type { TransferPart } from '../position';
+import type { Item } from '../routine';
+import type { ScorePhrases, SegmentSide } from './score';
+import type { WorkSet } from './work';
+
+/** The end of the work, where the count-down stands and no cue may. */
+export const COUNT_DOWN_MS = 5000;
+/** Shorter work has no count-down; its cue may fill it. */
+export const COUNT_DOWN_FROM_MS = 12_000;
+
+/** A cue with the side's words put in; alternating work speaks of the side that starts. */
+export function spoken(
+  template: string,
+  side: SegmentSide,
+  first: Side | null,
+  phrases: ScorePhrases,
+): string {
+  const named = side === 'left' || side === 'right' ? side : (first ?? 'left');
+  const text = template
+    .replaceAll('{side}', phrases.side(named))
+    .replaceAll('{other}', phrases.side(otherSide(named)));
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+export interface GoCue {
+  readonly text: string;
+  /** Whether it can be said before the count-down. */
+  readonly fits: boolean;
+}
+
+/** How long a cue that starts with a set may take. */
+export function roomForCueMs({ ms, parts }: WorkSet): number {
+  const [first] = parts;
+  if (parts.length > 1 && first) return first.ms;
+  return ms >= COUNT_DOWN_FROM_MS ? ms - COUNT_DOWN_MS : ms;
+}
+
+/** The go-cue of a set: the full one on a side's first set where it fits, else the short one. */
+export function goCue(
+  item: Item,
+  move: Move,
+  set: WorkSet,
+  first: Side | null,
+  pace: Pace,
+  phrases: ScorePhrases,
+): GoCue {
+  const say = (template: string) => spoken(template, set.side, first, phrases);
+  const fits = (text: string) => talkMs(text, pace.talkWpm) <= roomForCueMs(set);
+  const full = say(item.cue ?? move.cues.go);
+  if (set.set === 1 && fits(full)) return { text: full, fits: true };
+  const short = say(move.cues.short);
+  return { text: short, fits: fits(short) };
+}
+
+/** As many steps of a way as can be said while it is walked; the words never lengthen it. */
+export function transferCue(
+  { steps, ms }: TransferPart,
+  pace: Pace,
+  phrases: ScorePhrases,
+): string | undefined {
+  const sayings = steps.map((step) => phrases.step(step.edge, step.direction));
+  for (let count = sayings.length; count > 0; count--) {
+    const text = sayings.slice(0, count).join(', then ');
+    if (talkMs(text, pace.talkWpm) <= ms) return text.charAt(0).toUpperCase() + text.slice(1) + '.';
+  }
+  return undefined;
+}

@@ -1,0 +1,78 @@
+import { plainPhrases, routineOf } from '../testing';
+import { compile, type Score } from '.';
+
+const scoreOf = (text: string): Score => compile(routineOf(text), plainPhrases);
+const secondsOf = (text: string) => scoreOf(text).totalMs / 1000;
+const SHORT = 'set-up "Ready."';
+
+describe('worked examples', () => {
+  test('desk, figure four with a set-up cue of 20 words: 75 s', () => {
+    expect(secondsOf('Seated figure four: hold 30s, each side')).toBe(75);
+  });
+
+  test('D desk, press-and-ease in two sets: 272 s, stretch parts 10.5 s', () => {
+    const score = scoreOf(
+      `Seated hamstring reach: hold 1:00 x2, press 6s x3, rest 10s, each side, set-up "${'word '.repeat(20)}"`,
+    );
+    expect(score.totalMs).toBe((8 + 3 + 130 + 4 + 130) * 1000);
+    const plain = scoreOf(
+      `Seated hamstring reach: hold 1:00 x2, press 6s x3, rest 10s, each side, ${SHORT}`,
+    );
+    expect(plain.totalMs).toBe(272_000);
+    const stretches = plain.segments.filter(({ kind }) => kind === 'work');
+    expect(new Set(stretches.map(({ startMs, endMs }) => endMs - startMs))).toEqual(
+      new Set([10_500]),
+    );
+  });
+
+  test('E older, alternating reps in two sets: 231 s', () => {
+    const text = `group: older\nSeated march: 10 reps x2, rest 20s, tempo 2-1-2-0, alternating, ${SHORT}`;
+    expect(secondsOf(text)).toBe(231);
+  });
+
+  test('F older, a rest line stands in place of the pause: 92 s', () => {
+    const hold = `Seated cat: hold 20s, ${SHORT}`;
+    expect(secondsOf(`group: older\n${hold}\nrest 30s\n${hold}`)).toBe(92);
+  });
+
+  test('H older, side-lying on both sides, staying there: 92 s', () => {
+    const text = `group: older\nstart: side-lying\nend: stay\nOpen book: 5 breaths, each side, ${SHORT}`;
+    expect(secondsOf(text)).toBe(92);
+  });
+
+  test('I desk, a strap is fetched after going up: 70 s', () => {
+    const text = `Seated cat: hold 20s, ${SHORT}\nStanding side bend: hold 20s, left only, meant "test", prop strap, ${SHORT}`;
+    const score = scoreOf(text);
+    expect(score.totalMs).toBe(70_000);
+    expect(score.segments.map(({ kind }) => kind)).toEqual([
+      'set-up',
+      'count-in',
+      'work',
+      'transfer',
+      'prop',
+      'set-up',
+      'count-in',
+      'work',
+      'transfer',
+    ]);
+  });
+
+  test('J desk, a weak side gets longer: 62 s', () => {
+    expect(secondsOf(`Seated twist: hold 20s, each side, weak left +10s, ${SHORT}`)).toBe(62);
+  });
+
+  test('rest stands between sets only', () => {
+    const score = scoreOf(`Seated twist: hold 10s x2, rest 5s, left only, meant "test", ${SHORT}`);
+    const work = score.segments.slice(2).map(({ kind, startMs, endMs }) => [kind, endMs - startMs]);
+    expect(work).toEqual([
+      ['work', 10_000],
+      ['rest', 5000],
+      ['work', 10_000],
+    ]);
+  });
+
+  test('five breaths at 4/5 take 45 s', () => {
+    const score = scoreOf(`Seated easy breath: 5 breaths 4/5, ${SHORT}`);
+    expect(score.segments.find(({ kind }) => kind === 'work')?.endMs).toBe(53_000);
+  });
+});

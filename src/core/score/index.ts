@@ -1,0 +1,12 @@
+export { compile } from './compile';
+export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS } from './cues';
+export {
+  SEGMENT_KINDS,
+  type Mark,
+  type Score,
+  type ScorePhrases,
+  type Segment,
+  type SegmentKind,
+  type SegmentSide,
+  type SpokenCue,
+} from './score';

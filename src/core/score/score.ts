@@ -1,0 +1,85 @@
+import type { Side, SideMeaning } from '../body';
+import type { PropName, Support } from '../catalog';
+import type { ItemId, MoveId } from '../ids';
+import type { EdgeId, PositionId, Step } from '../position';
+
+export const SEGMENT_KINDS = [
+  'transfer',
+  'prop',
+  'set-up',
+  'count-in',
+  'work',
+  'press',
+  'rest',
+  'switch',
+  'pause',
+] as const;
+export type SegmentKind = (typeof SEGMENT_KINDS)[number];
+
+export type SegmentSide = Side | 'both' | 'alternating' | null;
+
+export interface Mark {
+  readonly atMs: number;
+  readonly kind: 'rep' | 'breath' | 'halfway' | 'last';
+  /** Which rep or breath starts here, counted for its side; null at halfway. */
+  readonly n: number | null;
+  readonly side: SegmentSide;
+}
+
+export interface SpokenCue {
+  readonly atMs: number;
+  readonly text: string;
+}
+
+/** What one lane does in a segment. */
+export interface LaneWork {
+  readonly moveId: MoveId;
+  readonly level: string;
+  readonly support: Support;
+  readonly props: readonly PropName[];
+}
+
+/** All times in integer milliseconds from the start of the score. */
+export interface Segment {
+  readonly kind: SegmentKind;
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly itemId: ItemId | null;
+  readonly moveId: MoveId | null;
+  readonly moveName: string | null;
+  /** In a switch, set-up or count-in the side that it leads to. */
+  readonly side: SegmentSide;
+  /** Counted from 1, in work and press; null elsewhere. */
+  readonly set: number | null;
+  readonly round: number;
+  /** Where each lane is when the segment ends. */
+  readonly position: Readonly<Record<string, PositionId>>;
+  readonly lanes: Readonly<Record<string, LaneWork>>;
+  readonly marks: readonly Mark[];
+  readonly cues: readonly SpokenCue[];
+}
+
+/** A routine, timed: segments in order, none overlapping, none missing. */
+export interface Score {
+  readonly totalMs: number;
+  /** Work and press on each side; both-sided and alternating work counts half to each. */
+  readonly leftMs: number;
+  readonly rightMs: number;
+  /** Trips to the floor, by lane. */
+  readonly trips: Readonly<Record<string, number>>;
+  readonly segments: readonly Segment[];
+}
+
+/** The sentences that a score speaks; `words` fills the table. */
+export interface ScorePhrases {
+  readonly step: (edge: EdgeId, direction: Step['direction']) => string;
+  readonly side: (side: Side) => string;
+  readonly fetch: (props: readonly PropName[]) => string;
+  readonly switchTo: (side: Side, means: SideMeaning | undefined) => string;
+  readonly switchSoon: (side: Side, means: SideMeaning | undefined) => string;
+  readonly rest: string;
+  readonly risingPause: string;
+  readonly press: string;
+  readonly ease: string;
+  readonly andRest: string;
+}

@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import { SIDES } from '../body';
+import { CHALLENGES, MOVES, PROP_NAMES, SUPPORTS } from '../catalog';
+import { itemIdSchema, routineIdSchema, type ItemId } from '../ids';
+import { PACE_NAMES } from '../pace';
+import { POSITION_IDS } from '../position';
+import { itemFaults, type Entry, type Item, type Routine } from '../routine';
+
+const seconds = (least: number, most: number) =>
+  fc.integer({ min: least, max: most }).map((s) => s * 1000);
+
+const sets = fc.integer({ min: 1, max: 4 });
+
+const dose = fc.oneof(
+  fc.record({ kind: fc.constant('hold' as const), holdMs: seconds(1, 300), sets }),
+  fc.record({ kind: fc.constant('timed' as const), timedMs: seconds(1, 300), sets }),
+  fc.record({ kind: fc.constant('reps' as const), reps: fc.integer({ min: 1, max: 30 }), sets }),
+  fc.record(
+    {
+      kind: fc.constant('breaths' as const),
+      breaths: fc.integer({ min: 1, max: 20 }),
+      sets,
+      breath: fc.record({ inMs: seconds(1, 9), outMs: seconds(1, 9) }),
+    },
+    { requiredKeys: ['kind', 'breaths', 'sets'] },
+  ),
+);
+
+/** One line of words, with everything that a parser could stumble over. */
+export const wordsArbitrary = fc
+  .oneof(
+    fc.string({ unit: 'grapheme', minLength: 1, maxLength: 40 }),
+    fc.constantFrom(
+      'quote " in',
+      'a # sign',
+      'back\\slash',
+      'comma, colon: x',
+      '“curly”',
+      '[main]',
+    ),
+  )
+  .map((text) => text.replace(/[\p{Cc}\u2028\u2029]/gu, '').trim())
+  .filter((text) => text !== '' && text.length <= 120);
+
+const itemWithout = fc.record(
+  {
+    kind: fc.constant('item' as const),
+    moveId: fc.constantFrom(...MOVES.map(({ id }) => id)),
+    dose,
+    restMs: seconds(0, 60),
+    press: fc.record({ pressMs: seconds(3, 10), times: fc.integer({ min: 1, max: 4 }) }),
+    tempo: fc.constantFrom([2000, 1000, 2000, 0] as const, [3000, 0, 3000, 1000] as const),
+    sides: fc.constantFrom('each', 'alternating', 'left-only', 'right-only'),
+    firstSide: fc.constantFrom(...SIDES),
+    weak: fc.record({ side: fc.constantFrom(...SIDES), extraMs: seconds(1, 30) }),
+    support: fc.constantFrom(...SUPPORTS),
+    challenge: fc.constantFrom(...CHALLENGES),
+    props: fc.uniqueArray(fc.constantFrom(...PROP_NAMES), { minLength: 1, maxLength: 3 }),
+    pinned: fc.constant(true as const),
+    meant: wordsArbitrary,
+    accept: fc.array(
+      fc.record({ finding: fc.constantFrom('slot', 'too-new'), why: wordsArbitrary }),
+      {
+        minLength: 1,
+        maxLength: 2,
+      },
+    ),
+    cue: wordsArbitrary,
+    setUp: wordsArbitrary,
+    note: wordsArbitrary,
+  },
+  { requiredKeys: ['kind', 'moveId'] },
+);
+
+const entry = fc.oneof(
+  { weight: 6, arbitrary: itemWithout },
+  {
+    weight: 2,
+    arbitrary: fc.record(
+      { kind: fc.constant('rest' as const), restMs: seconds(1, 90), note: wordsArbitrary },
+      { requiredKeys: ['kind', 'restMs'] },
+    ),
+  },
+  {
+    weight: 1,
+    arbitrary: fc.record({ kind: fc.constant('note' as const), note: wordsArbitrary }),
+  },
+);
+
+const FAULTY = ['press', 'tempo', 'weak', 'sides', 'firstSide'] as const;
+
+/** Takes away what does not fit the move, as a person would be told to. */
+function mended(item: Item): Item {
+  const kept: Record<string, unknown> = { ...item };
+  for (const key of FAULTY) {
+    if (itemFaults(kept as Item, 'desk').length > 0) delete kept[key];
+  }
+  return kept as Item;
+}
+
+const optional = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { nil: undefined });
+
+/** Routines as they may be stored, at any pace. */
+export const routineArbitrary: fc.Arbitrary<Routine> = fc
+  .record({
+    title: wordsArbitrary,
+    pace: fc.constantFrom(...PACE_NAMES),
+    between: optional(seconds(0, 20)),
+    talkWpm: optional(fc.integer({ min: 60, max: 200 })),
+    slotMs: optional(seconds(60, 3600)),
+    start: optional(fc.constantFrom(...POSITION_IDS)),
+    end: optional(fc.constantFrom(...POSITION_IDS, 'stay' as const)),
+    notes: fc.array(wordsArbitrary, { maxLength: 2 }),
+    parts: fc.tuple(
+      fc.array(entry, { maxLength: 4 }),
+      fc.array(entry, { maxLength: 6 }),
+      fc.array(entry, { maxLength: 3 }),
+    ),
+  })
+  .map(({ between, talkWpm, parts, slotMs, start, end, ...rest }) => {
+    let n = 0;
+    const withIds = (entries: readonly Omit<Entry, 'id'>[]): Entry[] =>
+      entries.map((one) => {
+        const id: ItemId = itemIdSchema.parse(`i${++n}`);
+        const whole = { ...one, id } as Entry;
+        return whole.kind === 'item' ? mended(whole) : whole;
+      });
+    return {
+      id: routineIdSchema.parse('routine'),
+      ...rest,
+      paceChanges: {
+        ...(between !== undefined && { betweenMs: between }),
+        ...(talkWpm !== undefined && { talkWpm }),
+      },
+      ...(slotMs !== undefined && { slotMs }),
+      ...(start !== undefined && { start }),
+      ...(end !== undefined && { end }),
+      sections: {
+        'warm-up': withIds(parts[0]),
+        main: withIds(parts[1]),
+        settle: withIds(parts[2]),
+      },
+    };
+  });

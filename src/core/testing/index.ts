@@ -1,0 +1,2 @@
+export { routineArbitrary, wordsArbitrary } from './arbitraries';
+export { plainPhrases, reading, routineOf } from './read';

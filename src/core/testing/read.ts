@@ -1,0 +1,30 @@
+import { countingIds, routineIdSchema } from '../ids';
+import { readRoutineText, type Routine, type TextReading } from '../routine';
+import type { ScorePhrases } from '../score';
+
+/** Reads a text as the command line does. */
+export function reading(text: string): TextReading {
+  const id = routineIdSchema.parse('routine');
+  return readRoutineText(text, { id, newId: countingIds('i'), untitled: 'Untitled' });
+}
+
+/** A routine from text that has no problems. */
+export function routineOf(text: string): Routine {
+  const { routine, problems } = reading(text);
+  if (problems.length > 0) throw new Error(JSON.stringify(problems));
+  return routine;
+}
+
+/** Phrases that name what they are for, so that tests don't hang on wording. */
+export const plainPhrases: ScorePhrases = {
+  step: (edge, direction) => `${edge} ${direction}`,
+  side: (side) => side,
+  fetch: (props) => `fetch ${props.join(' ')}`,
+  switchTo: (side) => `switch to ${side}`,
+  switchSoon: (side) => `soon ${side}`,
+  rest: 'rest',
+  risingPause: 'rising pause',
+  press: 'press',
+  ease: 'ease',
+  andRest: 'and rest',
+};

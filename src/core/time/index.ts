@@ -1,0 +1,7 @@
+export {
+  LONGEST_MS,
+  parseDuration,
+  printClock,
+  printDuration,
+  type DurationProblem,
+} from './durations';

@@ -1,0 +1,56 @@
+import type { ReadingProblemCode, TextProblem } from '@/core/routine';
+
+type Say = (read: string) => string;
+
+const WHAT: Readonly<Record<ReadingProblemCode, Say>> = {
+  'unknown-move': (read) => (read ? `No move is called “${read}”` : 'There is no move name here'),
+  'unknown-clause': (read) => `“${read}” is not understood here`,
+  'unknown-section': (read) => `“${read}” is not a section`,
+  'clause-twice': (read) => `“${read}” says again what the line has said already`,
+  'header-twice': (read) => `“${read}” stands twice; the first one is kept`,
+  'header-late': (read) => `“${read}” has to stand before the first section`,
+  'header-later': (read) => `“${read}” can't be kept yet`,
+  'block-later': () => "Blocks can't be kept yet; their lines are read one by one",
+  'lane-later': (read) => `A level for one lane (“${read}”) can't be kept yet`,
+  'bare-number': (read) => `“${read}” needs a unit`,
+  'not-a-duration': (read) => (read ? `“${read}” is not a time` : 'A time is missing here'),
+  'too-long': (read) => `“${read}” is too long`,
+  'too-many': (read) => `“${read}” is too many`,
+  'too-few': (read) => `“${read}” is too little`,
+  'bad-quote': () => 'Words are to stand between two quotation marks',
+  'text-too-long': (read) => `“${read}” is too long to keep`,
+  'unknown-group': (read) => `“${read}” is not a group`,
+  'unknown-position': (read) => `“${read}” is not a base position`,
+  'unknown-pace-number': (read) => `“${read}” is not a number of the pace`,
+  'bad-breath': (read) => `“${read}” is not a breath`,
+  'empty-header': () => 'Nothing stands behind this word',
+  'too-many-entries': () => 'The section is full; this line is left out',
+  'too-big': () => 'The text is too long to read',
+  'unknown-level': (read) => `The move has no such level: “${read}”`,
+  'sides-not-this-move': (read) => `This move works both sides at once, so “${read}” does not fit`,
+  'weak-needs-each': () => 'Extra time for a side goes with work on that side alone',
+  'press-needs-hold': () => 'Press-and-ease goes with a hold',
+  'press-needs-side': () => 'Press-and-ease goes with one side at a time, not with turns',
+  'press-too-long': () => 'The presses leave less than 5 s for a stretch between them',
+  'tempo-needs-reps': () => 'A tempo goes with reps',
+};
+
+export const PROBLEM_CODES = Object.keys(WHAT) as ReadingProblemCode[];
+
+/** "No move is called “Seated twits”; did you mean …": what is wrong and what could stand there. */
+export function problemSentence({
+  code,
+  read,
+  could,
+}: Pick<TextProblem, 'code' | 'read' | 'could'>): string {
+  const what = WHAT[code](read);
+  if (could.length === 0) return what;
+  const [first, ...others] = could.slice(0, 12);
+  const options = [first, ...others].join(', ');
+  return `${what}; it could be: ${options}`;
+}
+
+/** A problem with its place, as the command line prints it. */
+export function placedProblem(problem: TextProblem): string {
+  return `${problem.line}:${problem.column}: ${problemSentence(problem)}`;
+}

@@ -1,0 +1,24 @@
+import type { Side, SideMeaning } from '@/core/body';
+
+/** The limb or the way, never only "left". */
+const LIMB: Readonly<Record<SideMeaning, (side: string) => string>> = {
+  'standing-leg': (side) => `stand on the ${side} leg`,
+  'front-foot': (side) => `${side} foot in front`,
+  'kneeling-knee': (side) => `${side} knee down`,
+  'stretched-leg': (side) => `${side} leg`,
+  'moving-leg': (side) => `${side} leg`,
+  'moving-arm': (side) => `${side} arm`,
+  'bend-way': (side) => `bend ${side}`,
+  'turn-way': (side) => `turn ${side}`,
+  'knees-way': (side) => `knees ${side}`,
+  'side-lain-on': (side) => `lie on your ${side} side`,
+};
+
+export function sideName(side: Side): string {
+  return side;
+}
+
+/** "left knee down", "turn left": what a caption says of a side. */
+export function limbName(side: Side, means: SideMeaning | undefined): string {
+  return means ? LIMB[means](side) : `${side} side`;
+}

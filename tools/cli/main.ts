@@ -1,0 +1,112 @@
+import { MOVES, searchMoves } from '@/core/catalog';
+import { writeRoutineFile, writeRoutineText } from '@/core/routine';
+import { compile } from '@/core/score';
+import { placedProblem, scorePhrases } from '@/words';
+import { readInput, type Input } from './input';
+import { moveRow, movesTable, scoreTable } from './print';
+
+const USAGE = `usage: willow COMMAND FILE [--json]
+  time FILE                     the routine, timed
+  convert --to text|json FILE   the routine in another form
+  moves [--search WORDS]        the catalogue
+FILE is routine text or routine JSON; - reads standard input.
+`;
+
+/** The exit: 0 done, 1 wrong call, 2 problems in what was read. */
+type Exit = 0 | 1 | 2;
+
+interface Call {
+  readonly command: string;
+  readonly file: string | undefined;
+  readonly json: boolean;
+  readonly options: ReadonlyMap<string, string>;
+}
+
+const OPTIONS: Readonly<Record<string, readonly string[]>> = {
+  time: [],
+  convert: ['--to'],
+  moves: ['--search'],
+};
+
+function readCall(args: readonly string[]): Call | undefined {
+  const [command, ...rest] = args;
+  const known = command === undefined ? undefined : OPTIONS[command];
+  if (command === undefined || !known) return undefined;
+  const options = new Map<string, string>();
+  const files: string[] = [];
+  let json = false;
+  for (let i = 0; i < rest.length; i++) {
+    const word = rest[i] ?? '';
+    if (word === '--json') json = true;
+    else if (known.includes(word)) {
+      const value = rest[++i];
+      if (value === undefined) return undefined;
+      options.set(word, value);
+    } else if (word.startsWith('--')) return undefined;
+    else files.push(word);
+  }
+  if (files.length > 1 || (command !== 'moves' && files.length === 0)) return undefined;
+  return { command, file: files[0], json, options };
+}
+
+function out(text: string): void {
+  process.stdout.write(text);
+}
+
+const asJson = (value: unknown) => JSON.stringify(value, null, 2) + '\n';
+
+function time({ routine, lines, problems }: Input, json: boolean): void {
+  const score = compile(routine, scorePhrases);
+  if (!json) return out(scoreTable(routine, score));
+  const segments = score.segments.map(({ kind, startMs, endMs, ...rest }) => ({
+    kind,
+    startMs,
+    endMs,
+    line: (rest.itemId && lines.get(rest.itemId)) ?? null,
+    ...rest,
+  }));
+  const { totalMs, leftMs, rightMs, trips } = score;
+  out(asJson({ totalMs, leftMs, rightMs, trips, segments, problems: problems.map(withSentence) }));
+}
+
+function withSentence(problem: Input['problems'][number]) {
+  return { ...problem, text: placedProblem(problem) };
+}
+
+const CONVERTERS: Readonly<Record<string, (input: Input) => string>> = {
+  text: ({ routine }) => writeRoutineText(routine),
+  json: ({ routine }) => writeRoutineFile(routine),
+};
+
+function run(args: readonly string[]): Exit {
+  const call = readCall(args);
+  if (!call) {
+    process.stderr.write(USAGE);
+    return 1;
+  }
+  if (call.command === 'moves') {
+    const words = call.options.get('--search');
+    const found = words === undefined ? MOVES : searchMoves(words);
+    out(call.json ? asJson(found.map(moveRow)) : movesTable(found));
+    return 0;
+  }
+  const to = call.options.get('--to') ?? '';
+  const convert = Object.hasOwn(CONVERTERS, to) ? CONVERTERS[to] : undefined;
+  if (call.command === 'convert' && !convert) {
+    process.stderr.write(USAGE);
+    return 1;
+  }
+  const input = readInput(call.file ?? '-');
+  if (!input.ok) {
+    process.stderr.write(input.problems.map((problem) => `${problem}\n`).join(''));
+    if (call.json) out(asJson({ totalMs: 0, segments: [], problems: input.problems }));
+    return 2;
+  }
+  if (call.command === 'time') time(input.value, call.json);
+  else if (convert) out(convert(input.value));
+  const { problems } = input.value;
+  process.stderr.write(problems.map((problem) => `${placedProblem(problem)}\n`).join(''));
+  return problems.length > 0 ? 2 : 0;
+}
+
+process.exitCode = run(process.argv.slice(2));

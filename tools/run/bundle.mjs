@@ -1,0 +1,35 @@
+// Bundles what runs in Node: the command line, the server and the benchmarks.
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('../..', import.meta.url));
+
+const TARGETS = {
+  cli: { entry: 'tools/cli/main.ts', out: 'dist/tools/willow.mjs' },
+  server: { entry: 'server/main.ts', out: 'dist/server/main.mjs' },
+  bench: { entry: 'tools/bench/main.ts', out: 'dist/tools/bench.mjs' },
+  compress: { entry: 'tools/compress.ts', out: 'dist/tools/compress.mjs' },
+};
+
+export async function bundle(name) {
+  const target = TARGETS[name];
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: [join(root, target.entry)],
+    outfile: join(root, target.out),
+    absWorkingDir: root,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    tsconfig: join(root, 'tsconfig.json'),
+    logLevel: 'warning',
+    // Packages of the server stay outside; the command line carries its few with it.
+    ...(name === 'cli' ? {} : { packages: 'external' }),
+  });
+  return dirname(join(root, target.out));
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  for (const name of process.argv.slice(2)) await bundle(name);
+}
