@@ -1,3 +1,4 @@
+import { parse, type ParseError } from 'jsonc-parser';
 import { z } from 'zod';
 import { fail, succeed, type Result } from '../result';
 import { ROUTINE_VERSION, routineSchema, type Routine } from './schema';
@@ -34,8 +35,8 @@ export function readRoutineFile(text: string): Result<Routine, FileProblem> {
   let data: unknown;
   try {
     data = JSON.parse(text);
-  } catch (error) {
-    return fail({ code: 'not-json', ...placeOfJsonError(text, error) });
+  } catch {
+    return fail({ code: 'not-json', ...placeOfJsonError(text) });
   }
   const envelope = envelopeSchema.safeParse(data);
   if (!envelope.success) return fail({ code: 'wrong-format' });
@@ -51,12 +52,10 @@ export function readRoutineFile(text: string): Result<Routine, FileProblem> {
   return fail(...problems);
 }
 
-/** Browsers and Node say where a JSON text breaks in their own ways. */
-function placeOfJsonError(text: string, error: unknown): { line: number; column: number } {
-  const message = error instanceof Error ? error.message : '';
-  const place = /line (\d+) column (\d+)/.exec(message);
-  if (place) return { line: Number(place[1]), column: Number(place[2]) };
-  const position = /position (\d+)/.exec(message);
-  const before = text.slice(0, position ? Number(position[1]) : text.length).split('\n');
+/** Where a JSON text breaks; engines word their errors too differently to read it from those. */
+function placeOfJsonError(text: string): { line: number; column: number } {
+  const errors: ParseError[] = [];
+  parse(text, errors, { disallowComments: true });
+  const before = text.slice(0, errors[0]?.offset ?? text.length).split('\n');
   return { line: before.length, column: (before.at(-1)?.length ?? 0) + 1 };
 }

@@ -42,7 +42,7 @@ function stop(...args: Parameters<typeof localProblem>): Part<never> {
   return fail(localProblem(...args));
 }
 
-function duration(text: string, piece: Piece, most = LONGEST_MS): Part<number> {
+function duration(text: string, piece: Piece, most = LONGEST_MS, least = 1000): Part<number> {
   const read = text.trim();
   const result = parseDuration(read);
   const at = Math.max(0, piece.text.indexOf(read));
@@ -55,7 +55,7 @@ function duration(text: string, piece: Piece, most = LONGEST_MS): Part<number> {
       code === 'bare-number' ? [`${read}s`, `${read}m`] : ['45s', '1:30'],
     );
   }
-  if (result.value < 1000) return stop('too-few', at, read, ['1s']);
+  if (result.value < least) return stop('too-few', at, read, ['1s']);
   return result.value > most ? stop('too-long', at, read, [printDuration(most)]) : result;
 }
 
@@ -151,7 +151,9 @@ const CLAUSES: readonly Clause[] = [
   {
     pattern: /^rest +(?<d>.+)$/i,
     read: ({ groups }, piece) =>
-      from([duration(groups?.d ?? '', piece)], (restMs) => said('restMs', { restMs })),
+      from([duration(groups?.d ?? '', piece, LONGEST_MS, 0)], (restMs) =>
+        said('restMs', { restMs }),
+      ),
   },
   {
     pattern: /^press\b(?<d>[^x]*?)x *(?<times>\d+)$/i,

@@ -179,15 +179,15 @@ describe('the line for adding', () => {
     ['Seated twist: hold 30s, each side', 'Seated twist: hold 30s, each side'],
     ['seated march 45s', 'Seated march: for 45s'],
     ['sit to stand 10', 'Sit to stand: 10 reps'],
-    ['easy breath 4', '-!unknown-move@0'],
+    ['easy breath 4', 'Seated easy breath: 4 breaths'],
     ['seated easy breath 4', 'Seated easy breath: 4 breaths'],
     ['twist 20s x2 rest 5s', 'Seated twist: hold 20s x2, rest 5s'],
     ['bridge', 'Bridge'],
     ['rest 20s', 'rest 20000'],
-    ['seated twist 30', 'Seated twist!unknown-clause@13'],
-    ['seated twist 30s sideways', 'Seated twist: hold 30s!unknown-clause@17'],
-    ['nothing here', '-!unknown-move@0'],
-    ['', '-!unknown-move@0'],
+    ['seated twist 30', 'Seated twist !unknown-clause@13'],
+    ['seated twist 30s sideways', 'Seated twist: hold 30s !unknown-clause@17'],
+    ['nothing here', '- !unknown-move@0'],
+    ['', '- !unknown-move@0'],
   ])('%s', (typed, expected) => {
     expect(added(typed)).toBe(expected);
   });
