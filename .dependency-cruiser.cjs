@@ -49,7 +49,7 @@ module.exports = {
       name: 'core-is-plain',
       severity: 'error',
       from: { path: '^src/(core|words)/', pathNot: '\\.test\\.ts$' },
-      to: { path: 'node_modules/(?!(zod|fastest-levenshtein|jsonc-parser)/)' },
+      to: { path: 'node_modules/(?!(zod|fastest-levenshtein|jsonc-parser|papaparse)/)' },
     },
   ],
   options: {

@@ -1,7 +1,12 @@
 export {
+  AFTER_A_FALL,
+  ASK_FIRST,
+  STOP_SIGNS,
   PACE_TITLES,
   POSITION_WAYS,
   PROBLEM_CODES,
+  doseWords,
+  timeWords,
   SECTION_TITLES,
   fileProblemSentence,
   limbName,

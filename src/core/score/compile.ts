@@ -39,9 +39,11 @@ interface Walk {
   at: PositionId;
   out: ReadonlySet<PropName>;
   trips: number;
+  plays: number;
 }
 
 interface Doing {
+  readonly play: number;
   readonly item: Item;
   readonly round: number;
   readonly work: LaneWork;
@@ -66,6 +68,7 @@ export function compile(routine: Routine, phrases: ScorePhrases): Score {
     at: routine.start ?? pace.home,
     out: new Set(),
     trips: 0,
+    plays: 0,
   };
   for (const step of unroll(routine)) {
     if (step.kind === 'play') addPlay(walk, step);
@@ -103,6 +106,7 @@ function add(
     side: null,
     set: null,
     round: doing?.round ?? 1,
+    play: doing?.play ?? null,
     position: { [walk.lane]: walk.at },
     lanes: doing ? { [walk.lane]: doing.work } : {},
     marks: [],
@@ -144,7 +148,7 @@ function addPlay(walk: Walk, { item, round, firstOfLine }: Play): void {
   const props = item.props ?? level.props;
   const support = item.support ?? level.support;
   const work = { moveId: move.id, level: level.name, support, props };
-  const doing: Doing = { item, round, work, moveName: move.name };
+  const doing: Doing = { play: walk.plays++, item, round, work, moveName: move.name };
   const passes = workOf(item, inForce, pace);
   const side = passes[0]?.side ?? null;
   const first = sides.way === 'alternating' ? sides.first : null;

@@ -52,6 +52,8 @@ export interface Segment {
   /** Counted from 1, in work and press; null elsewhere. */
   readonly set: number | null;
   readonly round: number;
+  /** Which play it belongs to, counted from 0; null for gaps and the way to the end position. */
+  readonly play: number | null;
   /** Where each lane is when the segment ends. */
   readonly position: Readonly<Record<string, PositionId>>;
   readonly lanes: Readonly<Record<string, LaneWork>>;

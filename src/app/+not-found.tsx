@@ -1,0 +1,3 @@
+import { NotFoundScreen } from '@/features/app';
+
+export default NotFoundScreen;

@@ -1,0 +1,3 @@
+import { App } from '@/features/app';
+
+export default App;

@@ -1,0 +1,3 @@
+import { BringInScreen } from '@/features/library';
+
+export default BringInScreen;

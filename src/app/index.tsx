@@ -1,0 +1,3 @@
+import { LibraryScreen } from '@/features/library';
+
+export default LibraryScreen;

@@ -1,0 +1,4 @@
+export { Icon, type IconName } from './icons';
+export { Screen } from './screen';
+export { darkTheme, lightTheme, useTokens, type AppTheme } from './theme';
+export { SANS, SERIF, TARGET, WIDE, type Tokens } from './tokens';

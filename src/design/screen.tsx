@@ -1,0 +1,64 @@
+import { useEffect, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { IconButton, Text } from 'react-native-paper';
+import { useTokens } from './theme';
+import { TARGET } from './tokens';
+
+interface ScreenProps {
+  readonly title: string;
+  /** In place of the plain title, such as one that can be renamed. */
+  readonly heading?: ReactNode;
+  readonly onBack?: () => void;
+  readonly right?: ReactNode;
+  readonly below?: ReactNode;
+  readonly children: ReactNode;
+}
+
+/** A page with its title on top, in the same place everywhere. */
+export function Screen({ title, heading, onBack, right, below, children }: ScreenProps) {
+  const t = useTokens();
+  useEffect(() => {
+    document.title = `${title} · Hushed Willow`;
+  }, [title]);
+  return (
+    <View style={[styles.page, { backgroundColor: t.ground }]}>
+      <View role="banner" style={[styles.top, { borderBottomColor: t.line }]}>
+        <View style={styles.bar}>
+          {onBack && (
+            <IconButton
+              icon="back"
+              size={24}
+              style={styles.back}
+              accessibilityLabel="Back"
+              onPress={onBack}
+            />
+          )}
+          {heading ?? (
+            <Text variant="titleLarge" role="heading" aria-level={1} style={styles.title}>
+              {title}
+            </Text>
+          )}
+          {right}
+        </View>
+        {below}
+      </View>
+      <View role="main" style={styles.page}>
+        {children}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, minHeight: 0 },
+  top: { borderBottomWidth: 1, paddingHorizontal: 16, paddingBottom: 8 },
+  bar: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    minHeight: TARGET + 8,
+    gap: 8,
+    flexWrap: 'wrap',
+  },
+  back: { marginLeft: -12, marginRight: -4, width: TARGET, height: TARGET },
+  title: { flexGrow: 1, flexShrink: 1 },
+});

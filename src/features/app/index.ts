@@ -1,0 +1,2 @@
+export { App } from './app';
+export { NotFoundScreen } from './not-found-screen';

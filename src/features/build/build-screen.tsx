@@ -1,0 +1,240 @@
+import { useRouter } from 'expo-router';
+import { useEffect, useMemo, useState } from 'react';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
+import { Button, IconButton, Text, TextInput } from 'react-native-paper';
+import { Screen, TARGET, WIDE, useTokens } from '@/design';
+import { NotFoundScreen } from '@/features/app/not-found-screen';
+import type { ItemId } from '@/core/ids';
+import { changeHead, entriesInOrder } from '@/core/routine';
+import { onKey } from '@/platform/page';
+import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
+import { AddingLine } from './adding-line';
+import { CataloguePane } from './catalogue-pane';
+import { EntryPanel } from './entry-panel';
+import { HeadPanel } from './head-panel';
+import { Row, TimeBand, strandOf } from './strand';
+import { BUILD } from './strings';
+import { Totals } from './totals';
+import { useRoutine, type Editing } from './use-routine';
+
+/** One routine: its strand, its time, and everything to change it with. */
+export function BuildScreen({ id: address }: { readonly id: string }) {
+  const { id, kept, change } = useRoutine(address);
+  if (!id || !kept) return <NotFoundScreen />;
+  return <Builder id={id} routine={kept.routine} change={change} />;
+}
+
+function Builder(editing: Editing) {
+  const t = useTokens();
+  const router = useRouter();
+  const wide = useWindowDimensions().width >= WIDE;
+  const { id, routine } = editing;
+  const [chosenId, setChosen] = useState<ItemId>();
+  const [aboutOpen, setAboutOpen] = useState(false);
+  const chosen = entriesInOrder(routine).find(({ entry }) => entry.id === chosenId)?.entry;
+  const score = scoreOf(routine);
+  const canLead = score.totalMs > 0;
+  useUndoKeys(id);
+  const close = () => setChosen(undefined);
+  const panel = chosen && (
+    <EntryPanel key={chosen.id} entry={chosen} {...editing} onClose={close} />
+  );
+  const lead = (
+    <Button
+      mode="contained"
+      disabled={!canLead}
+      contentStyle={styles.button}
+      onPress={() => router.push(`/lead/${id}`)}
+    >
+      {BUILD.lead}
+    </Button>
+  );
+  return (
+    <Screen
+      title={routine.title}
+      heading={<TitleField {...editing} />}
+      onBack={() => router.replace('/')}
+      right={
+        <View style={styles.tools}>
+          <Saving />
+          <UndoButtons {...editing} />
+          {lead}
+        </View>
+      }
+      below={
+        <>
+          <View style={wide ? styles.wideHead : undefined}>
+            <View style={styles.grow}>
+              <Totals routine={routine} />
+            </View>
+            <Button
+              icon={aboutOpen ? 'less' : 'more'}
+              aria-expanded={aboutOpen}
+              contentStyle={styles.button}
+              style={styles.about}
+              onPress={() => setAboutOpen(!aboutOpen)}
+            >
+              {BUILD.about}
+            </Button>
+          </View>
+          {aboutOpen && <HeadPanel {...editing} />}
+          <TimeBand score={score} onChoose={setChosen} />
+        </>
+      }
+    >
+      <View style={styles.panes}>
+        {wide && <CataloguePane {...editing} chosen={chosen?.id} onAdded={setChosen} />}
+        <View style={[styles.middle, { backgroundColor: t.sheet }]}>
+          <StrandList {...editing} chosen={chosen?.id} onChoose={setChosen} />
+          {!wide && panel && (
+            <ScrollView
+              style={[styles.sheet, { backgroundColor: t.ground, borderTopColor: t.ink }]}
+            >
+              {panel}
+            </ScrollView>
+          )}
+          {(wide || !panel) && (
+            <AddingLine
+              {...editing}
+              chosen={wide ? chosen?.id : undefined}
+              onAdded={(added) => wide && setChosen(added)}
+            />
+          )}
+        </View>
+        {wide && (
+          <ScrollView style={[styles.right, { borderLeftColor: t.line }]}>{panel}</ScrollView>
+        )}
+      </View>
+    </Screen>
+  );
+}
+
+function StrandList({
+  routine,
+  chosen,
+  onChoose,
+}: Editing & { readonly chosen: ItemId | undefined; readonly onChoose: (id: ItemId) => void }) {
+  const t = useTokens();
+  const window = useWindowDimensions().width;
+  const width = window < 360 ? 120 : window >= WIDE ? 230 : 170;
+  const strand = useMemo(() => strandOf(routine, scoreOf(routine)), [routine]);
+  return (
+    <ScrollView style={styles.grow} contentContainerStyle={styles.strand}>
+      <View aria-label={BUILD.strand} role="group">
+        {strand.rows.length === 0 && (
+          <Text variant="bodyLarge" style={[styles.empty, { color: t.quiet }]}>
+            {BUILD.empty}
+          </Text>
+        )}
+        {strand.rows.map((row) => (
+          <Row
+            key={row.key}
+            row={row}
+            routine={routine}
+            longestMs={strand.longestMs}
+            width={width}
+            chosen={row.key === chosen}
+            onChoose={onChoose}
+          />
+        ))}
+      </View>
+    </ScrollView>
+  );
+}
+
+function TitleField({ routine, change }: Editing) {
+  const [typed, setTyped] = useState(routine.title);
+  useEffect(() => setTyped(routine.title), [routine.title]);
+  const keep = () => {
+    const title = typed.trim();
+    if (title === '') setTyped(routine.title);
+    else if (title !== routine.title) change(changeHead(routine, { title }));
+  };
+  return (
+    <TextInput
+      dense
+      style={styles.title}
+      contentStyle={styles.titleText}
+      accessibilityLabel={BUILD.title}
+      value={typed}
+      maxLength={120}
+      onChangeText={setTyped}
+      onBlur={keep}
+      onSubmitEditing={keep}
+      underlineColor="transparent"
+    />
+  );
+}
+
+function Saving() {
+  const t = useTokens();
+  const saving = useAppSelector((state) => state.notices.saving);
+  return (
+    <Text
+      variant="bodyMedium"
+      aria-live="polite"
+      style={{ color: saving === 'failed' ? t.clay : t.quiet }}
+    >
+      {BUILD[saving]}
+    </Text>
+  );
+}
+
+function UndoButtons({ id }: Editing) {
+  const dispatch = useAppDispatch();
+  const kept = useAppSelector((state) => state.routines[id]);
+  return (
+    <>
+      <IconButton
+        icon="undo"
+        style={styles.icon}
+        accessibilityLabel={BUILD.undo}
+        disabled={!kept?.past.length}
+        onPress={() => dispatch(changeUndone(id))}
+      />
+      <IconButton
+        icon="redo"
+        style={styles.icon}
+        accessibilityLabel={BUILD.redo}
+        disabled={!kept?.future.length}
+        onPress={() => dispatch(changeRedone(id))}
+      />
+    </>
+  );
+}
+
+function useUndoKeys(id: Editing['id']): void {
+  const dispatch = useAppDispatch();
+  useEffect(
+    () =>
+      onKey((key, event) => {
+        if (!(event.ctrlKey || event.metaKey) || key.toLowerCase() !== 'z') return;
+        event.preventDefault();
+        dispatch(event.shiftKey ? changeRedone(id) : changeUndone(id));
+      }),
+    [dispatch, id],
+  );
+}
+
+const styles = StyleSheet.create({
+  button: { minHeight: TARGET },
+  tools: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', marginLeft: 'auto' },
+  icon: { width: TARGET, height: TARGET, margin: 0 },
+  panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  middle: { flex: 1, minWidth: 0, minHeight: 0 },
+  sheet: { maxHeight: '60%', borderTopWidth: 2, flexGrow: 0, flexShrink: 0 },
+  right: { width: 340, flexGrow: 0, borderLeftWidth: 1 },
+  grow: { flex: 1 },
+  strand: { paddingVertical: 8 },
+  empty: { padding: 24 },
+  wideHead: { flexDirection: 'row', alignItems: 'center', gap: 16 },
+  about: { alignSelf: 'flex-start' },
+  title: {
+    flexGrow: 1,
+    flexShrink: 1,
+    flexBasis: 160,
+    backgroundColor: 'transparent',
+    minWidth: 0,
+  },
+  titleText: { fontFamily: 'Literata, Georgia, serif', fontSize: 22, paddingHorizontal: 0 },
+});

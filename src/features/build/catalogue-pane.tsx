@@ -1,0 +1,63 @@
+import { useMemo, useState } from 'react';
+import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { Text, TextInput } from 'react-native-paper';
+import { TARGET, useTokens } from '@/design';
+import { searchMoves, usualLevel, type Move } from '@/core/catalog';
+import { itemIdSchema, type ItemId } from '@/core/ids';
+import { randomId } from '@/platform/ids';
+import { addingChange, placeForNew } from './adding';
+import { BUILD } from './strings';
+import type { Editing } from './use-routine';
+
+interface CataloguePaneProps extends Editing {
+  readonly chosen: ItemId | undefined;
+  readonly onAdded: (id: ItemId) => void;
+}
+
+/** The moves to pick from, on a wide screen. */
+export function CataloguePane({ routine, change, chosen, onAdded }: CataloguePaneProps) {
+  const t = useTokens();
+  const [typed, setTyped] = useState('');
+  const moves = useMemo(() => searchMoves(typed), [typed]);
+  const add = (move: Move) => {
+    const id = itemIdSchema.parse(randomId());
+    const entry = { kind: 'item', id, moveId: move.id } as const;
+    change(addingChange(routine, entry, id, placeForNew(routine, chosen)));
+    onAdded(id);
+  };
+  return (
+    <View style={[styles.pane, { borderRightColor: t.line }]}>
+      <View style={styles.find}>
+        <TextInput mode="outlined" label={BUILD.find} value={typed} onChangeText={setTyped} />
+      </View>
+      <ScrollView>
+        {moves.length === 0 && (
+          <Text variant="bodyMedium" style={styles.none}>
+            {BUILD.noMove}
+          </Text>
+        )}
+        {moves.map((move) => (
+          <Pressable
+            key={move.id}
+            role="button"
+            aria-label={BUILD.takeMove(move.name)}
+            onPress={() => add(move)}
+            style={[styles.move, { borderBottomColor: t.line }]}
+          >
+            <Text variant="titleMedium">{move.name}</Text>
+            <Text variant="bodyMedium" style={{ color: t.quiet }}>
+              {usualLevel(move).from} · {BUILD.levels(move.levels.length)}
+            </Text>
+          </Pressable>
+        ))}
+      </ScrollView>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  pane: { width: 300, borderRightWidth: 1, minHeight: 0 },
+  find: { padding: 12 },
+  none: { padding: 16 },
+  move: { minHeight: TARGET, paddingHorizontal: 16, paddingVertical: 8, borderBottomWidth: 1 },
+});

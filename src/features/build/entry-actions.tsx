@@ -1,0 +1,60 @@
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { TARGET } from '@/design';
+import { duplicateEntry, nudgeEntry, removeEntry, type Entry } from '@/core/routine';
+import { randomId } from '@/platform/ids';
+import { EDITOR } from './strings';
+import type { Editing } from './use-routine';
+
+interface EntryActionsProps extends Editing {
+  readonly entry: Entry;
+  readonly onGone: () => void;
+}
+
+/** What can be done to any row. */
+export function EntryActions({ entry, routine, change, onGone }: EntryActionsProps) {
+  const up = nudgeEntry(routine, entry.id, -1);
+  const down = nudgeEntry(routine, entry.id, 1);
+  const remove = () => {
+    onGone();
+    change(removeEntry(routine, entry.id));
+  };
+  return (
+    <View style={styles.actions}>
+      <Button
+        icon="up"
+        mode="outlined"
+        contentStyle={styles.button}
+        disabled={!up}
+        onPress={() => change(up)}
+      >
+        {EDITOR.up}
+      </Button>
+      <Button
+        icon="down"
+        mode="outlined"
+        contentStyle={styles.button}
+        disabled={!down}
+        onPress={() => change(down)}
+      >
+        {EDITOR.down}
+      </Button>
+      <Button
+        icon="copy"
+        mode="outlined"
+        contentStyle={styles.button}
+        onPress={() => change(duplicateEntry(routine, entry.id, randomId))}
+      >
+        {EDITOR.duplicate}
+      </Button>
+      <Button icon="delete" mode="outlined" contentStyle={styles.button} onPress={remove}>
+        {EDITOR.remove}
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingVertical: 8 },
+  button: { minHeight: TARGET },
+});

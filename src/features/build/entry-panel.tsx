@@ -1,0 +1,40 @@
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { TARGET } from '@/design';
+import type { Entry } from '@/core/routine';
+import { EntryActions } from './entry-actions';
+import { ItemEditor, RestEditor } from './item-editor';
+import { BUILD, EDITOR, upperFirst } from './strings';
+import type { Editing } from './use-routine';
+
+interface EntryPanelProps extends Editing {
+  readonly entry: Entry;
+  readonly onClose: () => void;
+}
+
+/** The chosen row, to be changed. */
+export function EntryPanel({ entry, ...rest }: EntryPanelProps) {
+  if (entry.kind === 'item') return <ItemEditor item={entry} {...rest} />;
+  if (entry.kind === 'rest') return <RestEditor rest={entry} {...rest} />;
+  return (
+    <View style={styles.all}>
+      <View style={styles.top}>
+        <Text variant="titleLarge" role="heading" aria-level={2} style={styles.name}>
+          {upperFirst(BUILD.note)}
+        </Text>
+        <Button contentStyle={styles.button} onPress={rest.onClose}>
+          {EDITOR.close}
+        </Button>
+      </View>
+      <Text variant="bodyLarge">{entry.note}</Text>
+      <EntryActions entry={entry} {...rest} onGone={rest.onClose} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: 4, padding: 16 },
+  top: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  name: { flex: 1 },
+  button: { minHeight: TARGET },
+});

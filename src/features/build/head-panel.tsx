@@ -1,0 +1,68 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text, TextInput } from 'react-native-paper';
+import { useTokens } from '@/design';
+import { PACE_NAMES } from '@/core/pace';
+import { changeHead } from '@/core/routine';
+import { parseDuration, printClock } from '@/core/time';
+import { PACE_TITLES } from '@/words';
+import { Choices } from './parts';
+import { BUILD } from './strings';
+import type { Editing } from './use-routine';
+
+/** Who the routine is for and how long it may take. */
+export function HeadPanel({ routine, change }: Editing) {
+  return (
+    <View style={styles.all}>
+      <Choices
+        label={BUILD.group}
+        choices={PACE_NAMES.map((value) => ({ value, text: PACE_TITLES[value] }))}
+        value={routine.pace}
+        onChoose={(pace) => pace !== routine.pace && change(changeHead(routine, { pace }))}
+      />
+      <SlotField routine={routine} change={change} />
+    </View>
+  );
+}
+
+function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+  const t = useTokens();
+  const kept = routine.slotMs === undefined ? '' : printClock(routine.slotMs);
+  const [typed, setTyped] = useState(kept);
+  const [wrong, setWrong] = useState(false);
+  const keep = () => {
+    if (typed.trim() === '') {
+      setWrong(false);
+      if (routine.slotMs !== undefined) change(changeHead(routine, { slotMs: undefined }));
+      return;
+    }
+    const read = parseDuration(typed);
+    const good = read.ok && read.value >= 1000;
+    setWrong(!good);
+    if (read.ok && good && read.value !== routine.slotMs) {
+      change(changeHead(routine, { slotMs: read.value }));
+    }
+  };
+  return (
+    <View>
+      <TextInput
+        mode="outlined"
+        label={BUILD.slot}
+        value={typed}
+        onChangeText={setTyped}
+        onBlur={keep}
+        onSubmitEditing={keep}
+        error={wrong}
+      />
+      <View aria-live="polite">
+        {wrong && (
+          <Text variant="bodyMedium" style={{ color: t.clay }}>
+            {BUILD.slotWrong}
+          </Text>
+        )}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ all: { gap: 8, paddingBottom: 8 } });

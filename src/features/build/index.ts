@@ -1,0 +1,1 @@
+export { BuildScreen } from './build-screen';

@@ -1,0 +1,162 @@
+import { moveById, ownDose, usualLevel } from '@/core/catalog';
+import {
+  LEAST_EASE_MS,
+  MOST_COUNT,
+  MOST_SETS,
+  USUAL_PRESS_MS,
+  pressFits,
+  type Dose,
+  type DoseKind,
+  type WrittenDose,
+} from '@/core/dose';
+import { itemInForce, type Item, type SidesClause } from '@/core/routine';
+import type { PaceName } from '@/core/pace';
+import { LONGEST_MS } from '@/core/time';
+
+type Words = { readonly [K in keyof Omit<Item, 'kind' | 'id'>]?: Item[K] | undefined };
+
+/** A number that a person steps up and down, with what each step would write. */
+export interface Stepper {
+  readonly value: number;
+  readonly less: Words | undefined;
+  readonly more: Words | undefined;
+}
+
+const TIME_STEP_MS = 5000;
+
+function writtenOf(dose: Dose): WrittenDose {
+  switch (dose.kind) {
+    case 'hold':
+      return { kind: 'hold', holdMs: dose.holdMs, sets: dose.sets };
+    case 'timed':
+      return { kind: 'timed', timedMs: dose.timedMs, sets: dose.sets };
+    case 'reps':
+      return { kind: 'reps', reps: dose.reps, sets: dose.sets };
+    case 'breaths': {
+      const { inMs, outMs } = dose;
+      const breath = inMs && outMs ? { breath: { inMs, outMs } } : {};
+      return { kind: 'breaths', breaths: dose.breaths, sets: dose.sets, ...breath };
+    }
+  }
+}
+
+/** A dose as written, with the rest that stood between sets kept. */
+function written(item: Item, dose: Dose, next: WrittenDose): Words {
+  const restMs = item.restMs ?? (next.sets > 1 && dose.restMs > 0 ? dose.restMs : undefined);
+  const hold = next.kind === 'hold';
+  const press = hold && item.press && pressFits(next.holdMs, item.press) ? item.press : undefined;
+  return { dose: next, restMs, press, tempo: next.kind === 'reps' ? item.tempo : undefined };
+}
+
+export function amountOf(dose: Dose): number {
+  if (dose.kind === 'hold') return dose.holdMs;
+  if (dose.kind === 'timed') return dose.timedMs;
+  return dose.kind === 'reps' ? dose.reps : dose.breaths;
+}
+
+function withAmount(dose: WrittenDose, amount: number): WrittenDose {
+  switch (dose.kind) {
+    case 'hold':
+      return { ...dose, holdMs: amount };
+    case 'timed':
+      return { ...dose, timedMs: amount };
+    case 'reps':
+      return { ...dose, reps: amount };
+    case 'breaths':
+      return { ...dose, breaths: amount };
+  }
+}
+
+/** Holds and steady work step by five seconds, reps and breaths by one. */
+export function amountStepper(item: Item, pace: PaceName): Stepper {
+  const { dose } = itemInForce(item, pace);
+  const timed = dose.kind === 'hold' || dose.kind === 'timed';
+  const [step, least, most] = timed ? [TIME_STEP_MS, TIME_STEP_MS, LONGEST_MS] : [1, 1, MOST_COUNT];
+  const value = amountOf(dose);
+  const to = (amount: number): Words | undefined =>
+    amount < least || amount > most
+      ? undefined
+      : written(item, dose, withAmount(writtenOf(dose), amount));
+  return { value, less: to(value - step), more: to(value + step) };
+}
+
+export function setsStepper(item: Item, pace: PaceName): Stepper {
+  const { dose } = itemInForce(item, pace);
+  const to = (sets: number): Words | undefined =>
+    sets < 1 || sets > MOST_SETS ? undefined : written(item, dose, { ...writtenOf(dose), sets });
+  return { value: dose.sets, less: to(dose.sets - 1), more: to(dose.sets + 1) };
+}
+
+export function restStepper(item: Item, pace: PaceName): Stepper {
+  const { dose } = itemInForce(item, pace);
+  const to = (restMs: number): Words | undefined =>
+    restMs < 0 || restMs > 600_000 ? undefined : { dose: writtenOf(dose), restMs };
+  return {
+    value: dose.restMs,
+    less: to(dose.restMs - TIME_STEP_MS),
+    more: to(dose.restMs + TIME_STEP_MS),
+  };
+}
+
+/** Rounds of press-and-ease, for holds that are long enough. */
+export function pressStepper(item: Item, pace: PaceName): Stepper | undefined {
+  const { dose, sides } = itemInForce(item, pace);
+  if (dose.kind !== 'hold' || sides.way === 'alternating') return undefined;
+  const pressMs = dose.press?.pressMs ?? USUAL_PRESS_MS;
+  const value = dose.press?.times ?? 0;
+  const to = (times: number): Words | undefined => {
+    if (times < 0) return undefined;
+    if (times === 0) return { press: undefined };
+    const press = { pressMs, times };
+    return times <= 20 && pressFits(dose.holdMs, press) ? { press } : undefined;
+  };
+  if (value === 0 && dose.holdMs < USUAL_PRESS_MS + 2 * LEAST_EASE_MS) return undefined;
+  return { value, less: to(value - 1), more: to(value + 1) };
+}
+
+/** Another kind of dose: the move's own amount where it is of that kind, else a usual one. */
+export function toKind(item: Item, pace: PaceName, kind: DoseKind): Words {
+  const own = ownDose(moveById(item.moveId), pace);
+  const usual: Readonly<Record<DoseKind, WrittenDose>> = {
+    hold: { kind: 'hold', holdMs: 20_000, sets: 1 },
+    reps: { kind: 'reps', reps: 8, sets: 1 },
+    breaths: { kind: 'breaths', breaths: 5, sets: 1 },
+    timed: { kind: 'timed', timedMs: 30_000, sets: 1 },
+  };
+  const next = own.kind === kind ? writtenOf(own) : usual[kind];
+  return { dose: next, press: undefined, tempo: undefined, restMs: undefined };
+}
+
+/** The ways of sides that a move can be done; none where both sides always work at once. */
+export function sidesChoices(item: Item): readonly SidesClause[] {
+  const { sides } = moveById(item.moveId);
+  return sides === 'both' ? [] : ['each', 'alternating', 'left-only', 'right-only'];
+}
+
+export function sidesInForce(item: Item): SidesClause | undefined {
+  const { sides } = moveById(item.moveId);
+  return item.sides ?? (sides === 'both' ? undefined : sides);
+}
+
+/** Sides, with what would no longer fit them taken away. */
+export function toSides(item: Item, sides: SidesClause): Words {
+  const own = moveById(item.moveId).sides;
+  const onlyOther =
+    (sides === 'left-only' && item.weak?.side === 'right') ||
+    (sides === 'right-only' && item.weak?.side === 'left');
+  const turns = sides === 'alternating';
+  return {
+    sides: sides === own ? undefined : sides,
+    weak: turns || onlyOther ? undefined : item.weak,
+    press: turns ? undefined : item.press,
+    firstSide: sides === 'left-only' || sides === 'right-only' ? undefined : item.firstSide,
+  };
+}
+
+export function levelInForce(item: Item): string {
+  return item.level ?? usualLevel(moveById(item.moveId)).name;
+}
+
+export function toLevel(item: Item, name: string): Words {
+  return { level: name === usualLevel(moveById(item.moveId)).name ? undefined : name };
+}

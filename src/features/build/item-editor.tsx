@@ -1,0 +1,155 @@
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { TARGET, useTokens } from '@/design';
+import { moveById } from '@/core/catalog';
+import { DOSE_KINDS } from '@/core/dose';
+import { changeItem, itemInForce, replaceEntry, type Item, type RestLine } from '@/core/routine';
+import { timeWords } from '@/words';
+import { EntryActions } from './entry-actions';
+import {
+  amountOf,
+  amountStepper,
+  levelInForce,
+  pressStepper,
+  restStepper,
+  setsStepper,
+  sidesChoices,
+  sidesInForce,
+  toKind,
+  toLevel,
+  toSides,
+  type Stepper,
+} from './item-editing';
+import { LineField } from './line-field';
+import { Choices, Steps } from './parts';
+import { EDITOR, KIND_WORDS, SIDES_WORDS } from './strings';
+import type { Editing } from './use-routine';
+
+interface ItemEditorProps extends Editing {
+  readonly item: Item;
+  readonly onClose: () => void;
+}
+
+/** Dose, sides and level of the chosen item. */
+export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
+  const t = useTokens();
+  const { routine, change } = editing;
+  const { pace } = routine;
+  const { dose } = itemInForce(item, pace);
+  const move = moveById(item.moveId);
+  const timed = dose.kind === 'hold' || dose.kind === 'timed';
+  const write = (words: Stepper['less']) =>
+    words && (() => change(changeItem(routine, item.id, words)));
+  const steps = (label: string, shown: string, { less, more }: Stepper) => (
+    <Steps label={label} shown={shown} onLess={write(less)} onMore={write(more)} />
+  );
+  const press = pressStepper(item, pace);
+  const sides = sidesChoices(item);
+  const sidesNow = sidesInForce(item);
+  return (
+    <View style={styles.all}>
+      <View style={styles.top}>
+        <Text variant="titleLarge" role="heading" aria-level={2} style={styles.name}>
+          {move.name}
+        </Text>
+        <Button contentStyle={styles.button} onPress={onClose}>
+          {EDITOR.close}
+        </Button>
+      </View>
+      <Text variant="bodyMedium" style={{ color: t.quiet }}>
+        {move.cues.setUp.replaceAll('{side}', 'left').replaceAll('{other}', 'right')}
+      </Text>
+      <Choices
+        label={EDITOR.kind}
+        choices={DOSE_KINDS.map((value) => ({ value, text: KIND_WORDS[value] }))}
+        value={dose.kind}
+        onChoose={(kind) => change(changeItem(routine, item.id, toKind(item, pace, kind)))}
+      />
+      {steps(
+        KIND_WORDS[dose.kind],
+        timed ? timeWords(amountOf(dose)) : String(amountOf(dose)),
+        amountStepper(item, pace),
+      )}
+      {steps(EDITOR.sets, String(dose.sets), setsStepper(item, pace))}
+      {dose.sets > 1 && steps(EDITOR.restBetween, timeWords(dose.restMs), restStepper(item, pace))}
+      {press &&
+        steps(
+          EDITOR.press,
+          dose.kind === 'hold' && dose.press
+            ? EDITOR.pressTimes(dose.press.times, timeWords(dose.press.pressMs))
+            : EDITOR.pressNone,
+          press,
+        )}
+      {sides.length > 0 && (
+        <Choices
+          label={EDITOR.sidesLabel}
+          choices={sides.map((value) => ({ value, text: SIDES_WORDS[value] }))}
+          value={sidesNow}
+          onChoose={(to) => change(changeItem(routine, item.id, toSides(item, to)))}
+        />
+      )}
+      {(sidesNow === 'each' || sidesNow === 'alternating') && (
+        <Choices
+          label={EDITOR.first}
+          choices={[
+            { value: 'left', text: 'Left' },
+            { value: 'right', text: 'Right' },
+          ]}
+          value={item.firstSide ?? 'left'}
+          onChoose={(side) =>
+            change(
+              changeItem(routine, item.id, { firstSide: side === 'left' ? undefined : 'right' }),
+            )
+          }
+        />
+      )}
+      <Choices
+        label={EDITOR.level}
+        choices={move.levels.map(({ name }) => ({ value: name, text: name }))}
+        value={levelInForce(item)}
+        onChoose={(name) => change(changeItem(routine, item.id, toLevel(item, name)))}
+      />
+      <LineField key={item.id} item={item} {...editing} />
+      <EntryActions entry={item} {...editing} onGone={onClose} />
+    </View>
+  );
+}
+
+interface RestEditorProps extends Editing {
+  readonly rest: RestLine;
+  readonly onClose: () => void;
+}
+
+export function RestEditor({ rest, onClose, ...editing }: RestEditorProps) {
+  const { routine, change } = editing;
+  const to = (restMs: number) =>
+    restMs < 5000 || restMs > 600_000
+      ? undefined
+      : () => change(replaceEntry(routine, { ...rest, restMs }));
+  return (
+    <View style={styles.all}>
+      <View style={styles.top}>
+        <Text variant="titleLarge" role="heading" aria-level={2} style={styles.name}>
+          Rest
+        </Text>
+        <Button contentStyle={styles.button} onPress={onClose}>
+          {EDITOR.close}
+        </Button>
+      </View>
+      <Steps
+        label={EDITOR.restLength}
+        shown={timeWords(rest.restMs)}
+        onLess={to(rest.restMs - 5000)}
+        onMore={to(rest.restMs + 5000)}
+      />
+      <EntryActions entry={rest} {...editing} onGone={onClose} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: 4, padding: 16 },
+  top: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  name: { flex: 1 },
+  button: { minHeight: TARGET },
+});

@@ -1,0 +1,3 @@
+export { strandOf, type Strand, type StrandRow } from './model';
+export { Row } from './rows';
+export { TimeBand } from './time-band';

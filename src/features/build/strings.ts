@@ -1,0 +1,83 @@
+import type { SidesClause } from '@/core/routine';
+import type { DoseKind } from '@/core/dose';
+import { POSITION_WAYS, timeWords } from '@/words';
+import type { PositionId } from '@/core/position';
+
+const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+export const BUILD = {
+  saved: 'saved',
+  saving: 'saving…',
+  failed: 'not saved',
+  title: 'Title',
+  lead: 'Lead',
+  undo: 'Undo',
+  redo: 'Redo',
+  about: 'Group and time',
+  group: 'Group',
+  slot: 'Time slot, such as 15:00',
+  slotWrong: 'Write minutes and seconds, such as 15:00, or 15m.',
+  of: (slot: string) => `of ${slot}`,
+  noSlot: 'no time slot set',
+  over: (time: string) => `${time} over`,
+  under: (time: string) => `${time} to spare`,
+  trips: (count: number) => (count === 1 ? '1 trip to the floor' : `${count} trips to the floor`),
+  sides: (left: string, right: string) => `Left ${left}, right ${right}`,
+  strand: 'The routine in order',
+  band: (time: string) =>
+    `The whole routine to scale, ${time}. The list below has the same in words.`,
+  empty: 'Nothing here yet. Type a move below, such as “seated twist 20s each”.',
+  rest: (time: string) => `Rest ${time}`,
+  note: 'Note',
+  way: (to: PositionId, time: string, pauseMs: number) =>
+    `${POSITION_WAYS[to]} · ${time}${pauseMs > 0 ? `, with a pause of ${timeWords(pauseMs)}` : ''}`,
+  addLabel: 'Type a move and its dose',
+  add: 'Add',
+  adds: (time: string) => `adds ${time}`,
+  after: (name: string) => `It goes in after ${name}.`,
+  fits: 'Moves that fit what you typed',
+  find: 'Find a move',
+  noMove: 'No move has all of these words.',
+  levels: (count: number) => `${count} levels`,
+  takeMove: (name: string) => `Add ${name}`,
+};
+
+export const EDITOR = {
+  close: 'Close',
+  kind: 'Kind of dose',
+  sets: 'Sets',
+  restBetween: 'Rest between sets',
+  press: 'Press and ease',
+  pressNone: 'none',
+  pressTimes: (count: number, time: string) => `${time} ×${count}`,
+  sidesLabel: 'Sides',
+  first: 'First side',
+  level: 'Level',
+  line: 'The whole line',
+  apply: 'Apply line',
+  up: 'Move up',
+  down: 'Move down',
+  duplicate: 'Duplicate',
+  remove: 'Remove',
+  restLength: 'Length',
+  noteLabel: 'Note',
+  less: (what: string) => `Less: ${what}`,
+  moreOf: (what: string) => `More: ${what}`,
+  own: "the move's own",
+};
+
+export const KIND_WORDS: Readonly<Record<DoseKind, string>> = {
+  hold: 'Hold',
+  reps: 'Reps',
+  breaths: 'Breaths',
+  timed: 'Steady',
+};
+
+export const SIDES_WORDS: Readonly<Record<SidesClause, string>> = {
+  each: 'Each side',
+  alternating: 'Alternating',
+  'left-only': 'Left only',
+  'right-only': 'Right only',
+};
+
+export { upperFirst };

@@ -1,0 +1,24 @@
+import { useCallback } from 'react';
+import { routineIdSchema, type RoutineId } from '@/core/ids';
+import type { Change, Routine } from '@/core/routine';
+import { routineChanged, useAppDispatch, useAppSelector } from '@/state';
+
+/** The routine that an address names, and the way to change it. */
+export function useRoutine(address: string) {
+  const dispatch = useAppDispatch();
+  const id = routineIdSchema.safeParse(address).data;
+  const kept = useAppSelector((state) => (id ? state.routines[id] : undefined));
+  const change = useCallback(
+    (one: Change | undefined) => {
+      if (one && id) dispatch(routineChanged({ id, change: one }));
+    },
+    [dispatch, id],
+  );
+  return { id, kept, change };
+}
+
+export interface Editing {
+  readonly id: RoutineId;
+  readonly routine: Routine;
+  readonly change: (change: Change | undefined) => void;
+}

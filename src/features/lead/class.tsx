@@ -1,0 +1,269 @@
+import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { StyleSheet, View, useWindowDimensions } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { TARGET, WIDE, useTokens } from '@/design';
+import { TimeBand } from '@/features/build/strand';
+import { printClock } from '@/core/time';
+import { isOnButton, onKey } from '@/platform/page';
+import { keepAwake } from '@/platform/wake-lock';
+import {
+  act,
+  deviceSet,
+  endLead,
+  hasVoice,
+  scoreOfLead,
+  useAppDispatch,
+  useAppSelector,
+  type LeadInProgress,
+} from '@/state';
+import { Controls } from './controls';
+import { Ready } from './ready';
+import { Stage } from './stage';
+import { StopSigns } from './stop-signs';
+import { LEAD } from './strings';
+import { usePlace } from './use-place';
+import { viewAt, type LeadView } from './view';
+
+type Asking = 'finish' | 'stop-signs' | undefined;
+
+/** A class from its first second to its last. */
+export function Class({ current }: { readonly current: LeadInProgress }) {
+  const t = useTokens();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const device = useAppSelector((state) => state.device);
+  const window = useWindowDimensions();
+  const [asking, setAsking] = useState<Asking>();
+  const { lead } = current;
+  const score = scoreOfLead(lead);
+  const { placeMs, countInMs, wallTime } = usePlace(lead);
+  const view = viewAt(lead.routine, score, placeMs);
+  const running = lead.clockMs !== null;
+  const begun = running || lead.ledMs > 0 || lead.fromMs > 0;
+
+  useEffect(() => keepAwake(), []);
+  useEffect(() => {
+    document.title = `${lead.routine.title} · Hushed Willow`;
+  }, [lead.routine.title]);
+
+  const ask = (what: Asking) => {
+    if (begun) dispatch(act('hold'));
+    setAsking(what);
+  };
+  useLeadKeys(begun && !asking, {
+    ' ': () => dispatch(act(running ? 'hold' : 'go')),
+    ArrowLeft: () => dispatch(act('back')),
+    ArrowRight: () => dispatch(act('on')),
+    '+': () => dispatch(act('extend')),
+    m: () => dispatch(deviceSet({ mirror: !device.mirror })),
+    Escape: () => ask('finish'),
+  });
+
+  if (!begun) {
+    return (
+      <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
+        <Ready
+          routine={lead.routine}
+          totalMs={score.totalMs}
+          voice={dispatch(hasVoice())}
+          onStart={() => dispatch(act('go'))}
+          onLeave={() => router.replace(`/routine/${lead.routine.id}`)}
+        />
+      </View>
+    );
+  }
+  if (asking === 'stop-signs') {
+    return (
+      <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
+        <StopSigns onClose={() => setAsking(undefined)} />
+      </View>
+    );
+  }
+  if (!view) return null;
+  const ends = new Date(wallTime.getTime() + view.remainingMs + countInMs);
+  const wide = window.width >= WIDE;
+  return (
+    <View role="main" style={[styles.page, { backgroundColor: t.sheet }]}>
+      <Now view={view} wide={wide} held={!running} countInMs={countInMs} />
+      <StageArea view={view} mirror={device.mirror} />
+      <View style={[styles.foot, { backgroundColor: t.ground, borderTopColor: t.line }]}>
+        <View style={styles.line}>
+          <Text variant={wide ? 'headlineSmall' : 'titleMedium'} style={styles.next}>
+            {LEAD.next} {view.next}
+          </Text>
+          <Text variant="titleMedium" style={styles.figure}>
+            {LEAD.left(printClock(view.remainingMs))} ·{' '}
+            {LEAD.ends(ends.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }))}
+          </Text>
+        </View>
+        <TimeBand score={score} placeMs={placeMs} />
+        {asking === 'finish' ? (
+          <FinishAsk
+            onNo={() => setAsking(undefined)}
+            onYes={() => dispatch(endLead('finished-early'))}
+          />
+        ) : (
+          <>
+            <Controls
+              running={running}
+              mayExtend={view.mayExtend}
+              onHold={() => dispatch(act('hold'))}
+              onGo={() => dispatch(act('go'))}
+              onBack={() => dispatch(act('back'))}
+              onOn={() => dispatch(act('on'))}
+              onMore={() => dispatch(act('extend'))}
+            />
+            <View style={styles.tools}>
+              <Button
+                textColor={t.clay}
+                contentStyle={styles.button}
+                onPress={() => ask('stop-signs')}
+              >
+                {LEAD.stopSigns}
+              </Button>
+              <Switchable
+                label={LEAD.chimes}
+                on={device.chimes}
+                onChange={(chimes) => dispatch(deviceSet({ chimes }))}
+              />
+              <Switchable
+                label={LEAD.voice}
+                on={device.voice}
+                onChange={(voice) => dispatch(deviceSet({ voice }))}
+              />
+              <Switchable
+                label={LEAD.mirror}
+                on={device.mirror}
+                onChange={(mirror) => dispatch(deviceSet({ mirror }))}
+              />
+              <Button contentStyle={styles.button} onPress={() => ask('finish')}>
+                {LEAD.finish}
+              </Button>
+            </View>
+          </>
+        )}
+      </View>
+    </View>
+  );
+}
+
+function Now({
+  view,
+  wide,
+  held,
+  countInMs,
+}: {
+  readonly view: LeadView;
+  readonly wide: boolean;
+  readonly held: boolean;
+  readonly countInMs: number;
+}) {
+  const t = useTokens();
+  const status = held
+    ? [LEAD.held, view.wayOut && LEAD.wayOut(view.wayOut)].filter(Boolean).join('. ')
+    : countInMs > 0
+      ? `${LEAD.goingOn} ${Math.ceil(countInMs / 1000)}`
+      : '';
+  return (
+    <View style={styles.now}>
+      <Text
+        variant={wide ? 'headlineMedium' : 'headlineSmall'}
+        role="heading"
+        aria-level={1}
+        style={styles.name}
+      >
+        {view.name}
+      </Text>
+      <Text
+        aria-live="polite"
+        variant={wide ? 'headlineSmall' : 'bodyLarge'}
+        style={[styles.caption, wide && styles.wideCaption, status !== '' && { color: t.clay }]}
+      >
+        {status || view.caption}
+      </Text>
+    </View>
+  );
+}
+
+function StageArea({ view, mirror }: { readonly view: LeadView; readonly mirror: boolean }) {
+  const window = useWindowDimensions();
+  const height = Math.max(220, window.height - (window.width >= WIDE ? 350 : 390));
+  return <Stage view={view} mirror={mirror} width={window.width} height={height} />;
+}
+
+function FinishAsk({ onNo, onYes }: { readonly onNo: () => void; readonly onYes: () => void }) {
+  return (
+    <View role="alert" style={styles.finish}>
+      <Text variant="bodyLarge">{LEAD.finishAsk}</Text>
+      <View style={styles.tools}>
+        <Button mode="contained" contentStyle={styles.big} onPress={onYes}>
+          {LEAD.finishYes}
+        </Button>
+        <Button mode="outlined" contentStyle={styles.big} onPress={onNo}>
+          {LEAD.finishNo}
+        </Button>
+      </View>
+    </View>
+  );
+}
+
+function Switchable({
+  label,
+  on,
+  onChange,
+}: {
+  readonly label: string;
+  readonly on: boolean;
+  readonly onChange: (on: boolean) => void;
+}) {
+  return (
+    <Button
+      role="switch"
+      aria-checked={on}
+      icon={on ? 'check' : 'close'}
+      contentStyle={styles.button}
+      onPress={() => onChange(!on)}
+    >
+      {label}
+    </Button>
+  );
+}
+
+/** Keys of the class, unless the focus is on a target that the key would press. */
+function useLeadKeys(on: boolean, keys: Readonly<Record<string, () => void>>): void {
+  useEffect(() => {
+    if (!on) return undefined;
+    return onKey((key, event) => {
+      const press = Object.hasOwn(keys, key) ? keys[key] : undefined;
+      if (!press || event.ctrlKey || event.metaKey || (key === ' ' && isOnButton(event))) return;
+      event.preventDefault();
+      press();
+    });
+  });
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, minHeight: 0, overflow: 'scroll' },
+  now: { paddingHorizontal: 20, paddingVertical: 12, gap: 2, minHeight: 96 },
+  name: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', fontWeight: '700' },
+  caption: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', minHeight: 52 },
+  wideCaption: { fontWeight: '400' },
+  foot: { borderTopWidth: 1, paddingHorizontal: 16, paddingVertical: 8, gap: 4, flexGrow: 1 },
+  line: { flexDirection: 'row', justifyContent: 'space-between', flexWrap: 'wrap', columnGap: 16 },
+  next: {
+    fontFamily: '"Atkinson Hyperlegible Next", sans-serif',
+    fontWeight: '600',
+    flexShrink: 1,
+  },
+  figure: { fontVariant: ['tabular-nums'] },
+  tools: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    justifyContent: 'space-between',
+    alignItems: 'center',
+  },
+  finish: { gap: 8 },
+  button: { minHeight: TARGET },
+  big: { minHeight: 60, minWidth: 140 },
+});

@@ -1,0 +1,1 @@
+export { LeadScreen as default } from './lead-screen';

@@ -1,0 +1,61 @@
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { TARGET, useTokens } from '@/design';
+import type { Routine } from '@/core/routine';
+import { printClock } from '@/core/time';
+import { ASK_FIRST, PACE_TITLES } from '@/words';
+import { LEAD } from './strings';
+
+interface ReadyProps {
+  readonly routine: Routine;
+  readonly totalMs: number;
+  readonly voice: boolean;
+  readonly onStart: () => void;
+  readonly onLeave: () => void;
+}
+
+/** Before the first second: what is to be led, and what the room is asked. */
+export function Ready({ routine, totalMs, voice, onStart, onLeave }: ReadyProps) {
+  const t = useTokens();
+  return (
+    <ScrollView contentContainerStyle={styles.all}>
+      <Text variant="headlineMedium" role="heading" aria-level={1}>
+        {routine.title}
+      </Text>
+      <Text variant="titleMedium" style={{ color: t.quiet }}>
+        {PACE_TITLES[routine.pace]} · {LEAD.begins(printClock(totalMs))}
+      </Text>
+      <View style={[styles.ask, { borderColor: t.catkin, backgroundColor: t.sheet }]}>
+        <Text variant="titleMedium" role="heading" aria-level={2}>
+          {ASK_FIRST.title}
+        </Text>
+        <Text variant="bodyLarge">{ASK_FIRST.since}</Text>
+        <Text variant="bodyLarge">{ASK_FIRST.today}</Text>
+        <Text variant="bodyLarge">{ASK_FIRST.yes}</Text>
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {ASK_FIRST.general}
+        </Text>
+      </View>
+      {!voice && (
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {LEAD.noVoice}
+        </Text>
+      )}
+      <View style={styles.actions}>
+        <Button mode="contained" contentStyle={styles.start} onPress={onStart}>
+          {LEAD.start}
+        </Button>
+        <Button mode="outlined" contentStyle={styles.start} onPress={onLeave}>
+          {LEAD.leave}
+        </Button>
+      </View>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { padding: 24, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
+  ask: { borderWidth: 2, borderRadius: 12, padding: 16, gap: 8 },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+  start: { minHeight: TARGET + 12, minWidth: 140 },
+});

@@ -1,0 +1,35 @@
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { TARGET, useTokens } from '@/design';
+import { AFTER_A_FALL, STOP_SIGNS } from '@/words';
+import { LEAD } from './strings';
+
+/** The three tiers, gravest last and in its own colour; the class is held meanwhile. */
+export function StopSigns({ onClose }: { readonly onClose: () => void }) {
+  const t = useTokens();
+  return (
+    <ScrollView contentContainerStyle={styles.all}>
+      <Text variant="headlineSmall" role="heading" aria-level={1}>
+        {LEAD.stopSigns}
+      </Text>
+      {STOP_SIGNS.map(({ title, signs }, i) => (
+        <View key={title} style={[styles.tier, { borderColor: [t.line, t.catkin, t.clay][i] }]}>
+          <Text variant="titleMedium" role="heading" aria-level={2}>
+            {title}
+          </Text>
+          <Text variant="bodyLarge">{signs}</Text>
+        </View>
+      ))}
+      <Text variant="bodyLarge">{AFTER_A_FALL}</Text>
+      <Button mode="contained" contentStyle={styles.button} onPress={onClose}>
+        {LEAD.closeSigns}
+      </Button>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { padding: 24, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
+  tier: { borderWidth: 2, borderRadius: 12, padding: 16, gap: 4 },
+  button: { minHeight: TARGET + 8 },
+});

@@ -1,0 +1,33 @@
+import { useEffect, useState } from 'react';
+import { countInLeftMs, placeAt, type Lead } from '@/core/lead';
+import { onFrame } from '@/platform/page';
+import { readClock, scoreOfLead, useAppDispatch } from '@/state';
+
+/** Finer steps than this are not seen. */
+const STEP_MS = 50;
+
+export interface Place {
+  readonly placeMs: number;
+  readonly countInMs: number;
+  readonly wallTime: Date;
+}
+
+/** Where the class is, drawn anew while it runs. */
+export function usePlace(lead: Lead): Place {
+  const dispatch = useAppDispatch();
+  const read = (): Place => {
+    const { nowMs, wallTime } = dispatch(readClock());
+    return {
+      placeMs: placeAt(lead, scoreOfLead(lead), nowMs),
+      countInMs: countInLeftMs(lead, nowMs),
+      wallTime,
+    };
+  };
+  const [, redraw] = useState(0);
+  const running = lead.clockMs !== null;
+  useEffect(() => {
+    if (!running) return undefined;
+    return onFrame(() => redraw(Math.floor(dispatch(readClock()).nowMs / STEP_MS)));
+  }, [running, dispatch]);
+  return read();
+}

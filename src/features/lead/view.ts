@@ -1,0 +1,175 @@
+import type { Side } from '@/core/body';
+import { moveById } from '@/core/catalog';
+import { unitCount, unitMs } from '@/core/dose';
+import { mayExtend, segmentAt } from '@/core/lead';
+import { paceOf } from '@/core/pace';
+import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import type { Score, Segment } from '@/core/score';
+import { limbName } from '@/words';
+import { LEAD, STAGE } from './strings';
+
+/** How one side's panel stands. */
+export interface PanelView {
+  readonly side: Side;
+  readonly state: 'working' | 'next' | 'done' | 'quiet';
+  /** How far its leaf is filled, 0 to 1. */
+  readonly filled: number;
+}
+
+/** Everything the stage shows at one place of the score. */
+export interface LeadView {
+  readonly name: string;
+  readonly caption: string;
+  readonly working: boolean;
+  /** What stands above the seconds: the limb, or what this stretch is for. */
+  readonly heading: string;
+  /** Undefined where both sides are one panel. */
+  readonly sides: readonly PanelView[] | undefined;
+  readonly leftMs: number;
+  readonly ofMs: number;
+  readonly filled: number;
+  /** "3 of 8", "easing", "breathe out": a word under the seconds. */
+  readonly detail: string;
+  readonly swell: number;
+  readonly next: string;
+  readonly remainingMs: number;
+  readonly wayOut: string;
+  readonly mayExtend: boolean;
+}
+
+const isWork = ({ kind }: Segment) => kind === 'work' || kind === 'press';
+
+export function viewAt(routine: Routine, score: Score, placeMs: number): LeadView | undefined {
+  const at = segmentAt(score, placeMs);
+  const segment = score.segments[at];
+  if (!segment) return undefined;
+  const about = segment.itemId ? segment : (nextPlay(score, at) ?? segment);
+  const span = spanOf(score, at);
+  const filled = span.ms > 0 ? Math.min(1, (placeMs - span.startMs) / span.ms) : 0;
+  const leftMs = Math.max(0, span.startMs + span.ms - placeMs);
+  const move = about.moveId ? moveById(about.moveId) : undefined;
+  const side = segment.side === 'left' || segment.side === 'right' ? segment.side : undefined;
+  return {
+    name: about.moveName ?? LEAD.theEnd,
+    caption: captionAt(segment, placeMs),
+    working: isWork(segment),
+    heading: headingOf(segment, side, placeMs),
+    sides: side ? panels(score, segment, side, filled) : undefined,
+    leftMs,
+    ofMs: span.ms,
+    filled,
+    ...unitAt(routine, segment, placeMs, score, at),
+    next: nextWords(score, at),
+    remainingMs: Math.max(0, score.totalMs - placeMs),
+    wayOut: move && isWork(segment) ? sided(move.cues.wayOut, side) : '',
+    mayExtend: mayExtend(routine, score, at),
+  };
+}
+
+const sided = (text: string, side: Side | undefined) =>
+  text
+    .replaceAll('{side}', side ?? 'left')
+    .replaceAll('{other}', side === 'right' ? 'left' : 'right');
+
+/** The whole set that a segment is part of: presses and eases are counted as one. */
+function spanOf(score: Score, at: number): { startMs: number; ms: number } {
+  const here = score.segments[at];
+  if (!here) return { startMs: 0, ms: 0 };
+  if (!isWork(here)) return { startMs: here.startMs, ms: here.endMs - here.startMs };
+  const parts = score.segments.filter(
+    (one) =>
+      isWork(one) && one.play === here.play && one.side === here.side && one.set === here.set,
+  );
+  const startMs = parts[0]?.startMs ?? here.startMs;
+  return { startMs, ms: (parts.at(-1)?.endMs ?? here.endMs) - startMs };
+}
+
+function nextPlay(score: Score, at: number): Segment | undefined {
+  return score.segments.slice(at).find(({ itemId }) => itemId !== null);
+}
+
+/** The cue that was last to be said; it stays until the next. */
+function captionAt(segment: Segment, placeMs: number): string {
+  return segment.cues.filter(({ atMs }) => atMs <= placeMs).at(-1)?.text ?? '';
+}
+
+function headingOf(segment: Segment, side: Side | undefined, placeMs: number): string {
+  if (segment.kind !== 'work' && segment.kind !== 'press') {
+    if (segment.kind === 'switch' && side) return limbOf(segment, side);
+    return STAGE[segment.kind];
+  }
+  if (side) return limbOf(segment, side);
+  if (segment.side !== 'alternating') return LEAD.both;
+  const turn = segment.marks.filter(({ atMs, n }) => n !== null && atMs <= placeMs).at(-1)?.side;
+  return turn === 'left' || turn === 'right' ? limbOf(segment, turn) : LEAD.alternating;
+}
+
+function limbOf(segment: Segment, side: Side): string {
+  return limbName(side, segment.moveId ? moveById(segment.moveId).sideMeans : undefined);
+}
+
+function panels(score: Score, here: Segment, working: Side, filled: number): readonly PanelView[] {
+  return (['left', 'right'] as const).map((side) => {
+    if (side === working) {
+      const state = isWork(here) ? 'working' : 'next';
+      return { side, state, filled: isWork(here) ? filled : 0 };
+    }
+    const own = score.segments.filter(
+      (one) => isWork(one) && one.play === here.play && one.side === side,
+    );
+    if (own.length === 0) return { side, state: 'quiet', filled: 0 };
+    const done = own.every(({ endMs }) => endMs <= here.startMs);
+    return { side, state: done ? 'done' : 'next', filled: done ? 1 : 0 };
+  });
+}
+
+/** Counting of reps and breaths, press or ease, and sets. */
+function unitAt(
+  routine: Routine,
+  segment: Segment,
+  placeMs: number,
+  score: Score,
+  at: number,
+): Pick<LeadView, 'detail' | 'swell'> {
+  const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
+  if (!item || !isWork(segment)) return { detail: '', swell: 1 };
+  const { dose } = itemInForce(item, routine.pace);
+  const set = dose.sets > 1 && segment.set ? LEAD.set(segment.set, dose.sets) : '';
+  const join = (...parts: readonly string[]) => parts.filter(Boolean).join(' · ');
+  if (segment.kind === 'press') return { detail: join(LEAD.press, set), swell: 1 };
+  if (dose.kind === 'hold') {
+    const pressed = dose.press && score.segments[at - 1]?.kind === 'press';
+    return { detail: join(pressed ? LEAD.ease : '', set), swell: 1 };
+  }
+  const started = segment.marks.filter(({ atMs, n }) => n !== null && atMs <= placeMs);
+  const n = started.at(-1)?.n ?? 0;
+  const count = unitCount(dose);
+  if (!n || !count) return { detail: set, swell: 1 };
+  const counted = n === count && count > 1 ? LEAD.lastOne : LEAD.count(n, count);
+  if (dose.kind !== 'breaths') return { detail: join(counted, set), swell: 1 };
+  const pace = paceOf(routine.pace, routine.paceChanges);
+  const inMs = dose.inMs ?? pace.breathInMs;
+  const since = placeMs - (started.at(-1)?.atMs ?? placeMs);
+  const inward = since < inMs;
+  const outMs = (unitMs(dose, pace) ?? inMs) - inMs;
+  const swell = inward ? since / inMs : 1 - Math.min(1, (since - inMs) / outMs);
+  return { detail: join(inward ? LEAD.breatheIn : LEAD.breatheOut, counted), swell };
+}
+
+/** What comes after this: the other side, or the next move with its way. */
+function nextWords(score: Score, at: number): string {
+  const here = score.segments[at];
+  const later = score.segments.slice(at + 1);
+  const change = later.find(({ kind, play }) => kind === 'switch' && play === here?.play);
+  if (change && here?.side !== change.side) {
+    const side = change.side === 'right' ? 'right' : 'left';
+    return limbOf(change, side);
+  }
+  const next = later.find(({ play }) => play !== null && play !== here?.play);
+  const way = later.find(
+    ({ kind, play }) => kind === 'transfer' && (next ? play === next.play : play === null),
+  );
+  const walked = way?.cues[0]?.text.replace(/\.$/, '').toLowerCase();
+  if (!next) return walked ? walked : LEAD.theEnd;
+  return [walked, next.moveName].filter(Boolean).join(', ');
+}

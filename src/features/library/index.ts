@@ -1,0 +1,2 @@
+export { BringInScreen } from './bring-in-screen';
+export { LibraryScreen } from './library-screen';

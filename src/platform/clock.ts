@@ -1,0 +1,70 @@
+import type { BeatRequest } from '@/workers/beat.protocol';
+
+/** The one way that the application tells time. */
+export interface Clock {
+  /** A monotonic clock, in milliseconds. */
+  now(): number;
+  /** The time of day. */
+  wallTime(): Date;
+  /** Resolves at or soon after `untilMs`; at once where that has passed. Never where it is aborted. */
+  waitUntil(untilMs: number, signal: AbortSignal): Promise<void>;
+}
+
+const BEAT_MS = 50;
+
+/**
+ * The browser's clock. Timers of a hidden page fire once a second or less, so a worker's beat wakes
+ * those who wait as well; whichever comes first at or after the moment.
+ */
+export function browserClock(): Clock {
+  const waiting = new Set<() => void>();
+  const wake = () => waiting.forEach((check) => check());
+  const worker = startBeat(wake);
+  document.addEventListener('visibilitychange', () => {
+    beat(worker, document.hidden ? BEAT_MS : BEAT_MS * 20);
+    wake();
+  });
+  beat(worker, BEAT_MS * 20);
+  return {
+    now: () => performance.now(),
+    wallTime: () => new Date(),
+    waitUntil: (untilMs, signal) =>
+      new Promise((resolve) => {
+        let timer: ReturnType<typeof setTimeout> | undefined;
+        const stop = () => {
+          waiting.delete(check);
+          clearTimeout(timer);
+        };
+        const check = () => {
+          if (performance.now() < untilMs) return;
+          stop();
+          signal.removeEventListener('abort', stop);
+          resolve();
+        };
+        if (signal.aborted) return;
+        signal.addEventListener('abort', stop, { once: true });
+        waiting.add(check);
+        const sleep = () => {
+          check();
+          if (waiting.has(check))
+            timer = setTimeout(sleep, Math.max(1, untilMs - performance.now()));
+        };
+        sleep();
+      }),
+  };
+}
+
+function startBeat(onBeat: () => void): Worker | undefined {
+  try {
+    const worker = new Worker(new URL('../workers/beat.worker', window.location.href));
+    worker.onmessage = onBeat;
+    return worker;
+  } catch {
+    return undefined;
+  }
+}
+
+function beat(worker: Worker | undefined, everyMs: number): void {
+  const request: BeatRequest = { everyMs };
+  worker?.postMessage(request);
+}

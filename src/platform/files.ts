@@ -1,0 +1,35 @@
+import { getDocumentAsync } from 'expo-document-picker';
+import { saveAs } from 'file-saver';
+
+/** The most that is read from a file, in bytes. */
+export const MOST_FILE_BYTES = 1_000_000;
+
+export type PickedFile =
+  | { readonly kind: 'text'; readonly name: string; readonly text: string }
+  | { readonly kind: 'too-big'; readonly name: string }
+  | { readonly kind: 'cancelled' };
+
+/** Hands a file to the person. */
+export function saveFile(name: string, text: string, type: string): void {
+  saveAs(new Blob([text], { type: `${type};charset=utf-8` }), name);
+}
+
+/** Lets the person choose a file and reads it as text. */
+export async function pickFile(): Promise<PickedFile> {
+  const result = await getDocumentAsync({ multiple: false, base64: false });
+  const asset = result.canceled ? undefined : result.assets[0];
+  if (!asset?.file) return { kind: 'cancelled' };
+  if (asset.file.size > MOST_FILE_BYTES) return { kind: 'too-big', name: asset.name };
+  return { kind: 'text', name: asset.name, text: await asset.file.text() };
+}
+
+/** A title as the name of a file. */
+export function fileName(title: string, ending: string): string {
+  const plain = title
+    .normalize('NFKD')
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '')
+    .toLowerCase()
+    .slice(0, 60);
+  return `${plain || 'routine'}.${ending}`;
+}

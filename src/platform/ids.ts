@@ -1,0 +1,4 @@
+import type { NewId } from '@/core/ids';
+
+/** Ids that no other device makes. */
+export const randomId: NewId = () => crypto.randomUUID();

@@ -1,0 +1,30 @@
+import { browserClock, type Clock } from './clock';
+import { randomId } from './ids';
+import { browserSound, type Sound } from './sound';
+import { browserSpeech, type Speech } from './speech';
+import { askToPersist, browserStore, type KeyStore } from './storage';
+import { browserTabs, type Tabs } from './tabs';
+import type { NewId } from '@/core/ids';
+
+/** Everything outside that the application uses; tests hand in their own. */
+export interface Platform {
+  readonly store: KeyStore;
+  readonly tabs: Tabs;
+  readonly clock: Clock;
+  readonly sound: Sound;
+  readonly speech: Speech;
+  readonly newId: NewId;
+  readonly askToPersist: () => Promise<boolean | undefined>;
+}
+
+export function browserPlatform(): Platform {
+  return {
+    store: browserStore(),
+    tabs: browserTabs(),
+    clock: browserClock(),
+    sound: browserSound(),
+    speech: browserSpeech(),
+    newId: randomId,
+    askToPersist,
+  };
+}

@@ -1,0 +1,34 @@
+/** Calls `leave` when the page is hidden or goes away: the last moment to save. */
+export function onPageLeave(leave: () => void): void {
+  document.addEventListener('visibilitychange', () => {
+    if (document.hidden) leave();
+  });
+  window.addEventListener('pagehide', leave);
+}
+
+/** Calls `press` for keys that are not typed into a field; returns the way to stop. */
+export function onKey(press: (key: string, event: KeyboardEvent) => void): () => void {
+  const listen = (event: KeyboardEvent) => {
+    const target = event.target as HTMLElement | null;
+    const typing = target?.closest('input, textarea, [contenteditable=true]');
+    if (!typing && !event.altKey) press(event.key, event);
+  };
+  window.addEventListener('keydown', listen);
+  return () => window.removeEventListener('keydown', listen);
+}
+
+/** Whether a key press already means something to what has the focus. */
+export function isOnButton(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null;
+  return Boolean(target?.closest('button, a, [role=button], [role=switch], [role=link]'));
+}
+
+export function onFrame(draw: () => void): () => void {
+  let frame = 0;
+  const next = () => {
+    draw();
+    frame = requestAnimationFrame(next);
+  };
+  frame = requestAnimationFrame(next);
+  return () => cancelAnimationFrame(frame);
+}

@@ -1,0 +1,25 @@
+import { createAsyncStorage } from '@react-native-async-storage/async-storage';
+
+/** Where the application keeps what a person made: text by key, in this browser. */
+export interface KeyStore {
+  read(keys: readonly string[]): Promise<Readonly<Record<string, string | null>>>;
+  keys(): Promise<readonly string[]>;
+  write(key: string, value: string): Promise<void>;
+  remove(key: string): Promise<void>;
+}
+
+export function browserStore(): KeyStore {
+  const storage = createAsyncStorage('hushed-willow');
+  return {
+    read: (keys) => storage.getMany([...keys]),
+    keys: () => storage.getAllKeys(),
+    write: (key, value) => storage.setItem(key, value),
+    remove: (key) => storage.removeItem(key),
+  };
+}
+
+/** Asks that the browser does not clear what is kept. Undefined where it can't tell. */
+export async function askToPersist(): Promise<boolean | undefined> {
+  if (!navigator.storage?.persist) return undefined;
+  return (await navigator.storage.persisted()) || (await navigator.storage.persist());
+}

@@ -1,0 +1,94 @@
+import { itemIdSchema, routineIdSchema, type RoutineId } from '@/core/ids';
+import type { Routine } from '@/core/routine';
+import { noticeClosed, noticeShown, type Notice } from './notices';
+import { routineDeleted, routinesBrought } from './routines';
+import { runDeleted, runsBrought } from './runs';
+import type { AppThunk } from './store';
+
+/** A routine with nothing in it; returns its id. */
+export function createRoutine(title: string): AppThunk<RoutineId> {
+  return (dispatch, _, { newId }) => {
+    const routine: Routine = {
+      id: routineIdSchema.parse(newId()),
+      title,
+      pace: 'desk',
+      paceChanges: {},
+      notes: [],
+      sections: { 'warm-up': [], main: [], settle: [] },
+    };
+    dispatch(routinesBrought([routine]));
+    return routine.id;
+  };
+}
+
+/** A routine from a file or a text, under ids of its own so that it replaces nothing. */
+export function bringIn(routine: Routine): AppThunk<RoutineId> {
+  return (dispatch, _, { newId }) => {
+    const copy = withFreshIds(routine, newId);
+    dispatch(routinesBrought([copy]));
+    dispatch(noticeShown({ kind: 'brought-in', title: copy.title, id: copy.id }));
+    return copy.id;
+  };
+}
+
+export function duplicateRoutine(id: RoutineId, title: string): AppThunk {
+  return (dispatch, getState, { newId }) => {
+    const kept = getState().routines[id];
+    if (kept) dispatch(routinesBrought([{ ...withFreshIds(kept.routine, newId), title }]));
+  };
+}
+
+function withFreshIds(routine: Routine, newId: () => string): Routine {
+  const fresh = <T extends { id: string }>(entries: readonly T[]) =>
+    entries.map((entry) => ({ ...entry, id: itemIdSchema.parse(newId()) }));
+  const { 'warm-up': warmUp, main, settle } = routine.sections;
+  return {
+    ...routine,
+    id: routineIdSchema.parse(newId()),
+    sections: { 'warm-up': fresh(warmUp), main: fresh(main), settle: fresh(settle) },
+  };
+}
+
+export function deleteRoutine(id: RoutineId): AppThunk {
+  return (dispatch, getState) => {
+    const kept = getState().routines[id];
+    if (!kept) return;
+    dispatch(routineDeleted(id));
+    dispatch(noticeShown({ kind: 'routine-deleted', routine: kept.routine }));
+  };
+}
+
+/** Clears the demo data away; it can be brought back from the notice that follows. */
+export function startEmpty(): AppThunk {
+  return (dispatch, getState) => {
+    const { routines, runs } = getState();
+    const gone = {
+      routines: Object.values(routines).map(({ routine }) => routine),
+      runs: Object.values(runs),
+    };
+    gone.routines.forEach(({ id }) => dispatch(routineDeleted(id)));
+    gone.runs.forEach(({ id }) => dispatch(runDeleted(id)));
+    dispatch(noticeClosed({ kind: 'demo-loaded' }));
+    dispatch(noticeShown({ kind: 'emptied', ...gone }));
+  };
+}
+
+/** Takes back what a notice tells of. */
+export function takeBack(notice: Notice): AppThunk {
+  return (dispatch) => {
+    if (notice.kind === 'routine-deleted') dispatch(routinesBrought([notice.routine]));
+    if (notice.kind === 'emptied') {
+      dispatch(routinesBrought(notice.routines));
+      dispatch(runsBrought(notice.runs));
+    }
+    dispatch(noticeClosed(notice));
+  };
+}
+
+/** Lets go of a damaged record that was set aside. */
+export function letGo(notice: Extract<Notice, { kind: 'set-aside' }>): AppThunk<Promise<void>> {
+  return async (dispatch, _, { store }) => {
+    await store.remove(notice.key);
+    dispatch(noticeClosed(notice));
+  };
+}

@@ -1,0 +1,108 @@
+/** Made-up routines of a small harbour town, in routine text. */
+export const DEMO_ROUTINES = {
+  'between-two-calls': `title: Between two calls
+group: desk
+slot: 1:00
+# Harbour office: one minute, headset on
+
+[main]
+Seated cat: 3 reps, tempo 2-0-2
+Neck side tilt: 1 breath
+
+[settle]
+Seated easy breath: 1 breath 3/3, set-up "Sit tall."
+`,
+  'signal-box-reset': `title: Signal box reset
+group: desk
+slot: 8:00
+# Harbour office: between the morning tide and the noon ferry
+
+[warm-up]
+Seated march: for 45s
+Seated cat: 6 reps, tempo 3-0-3
+Leg extend and bend: 8 reps
+
+[main]
+Seated hamstring reach: hold 1:00, press 5s x3
+Seated figure four: hold 30s
+Seated twist: hold 20s
+Standing side bend: hold 20s
+
+[settle]
+Seated easy breath: 5 breaths    # dim the lights
+`,
+  'thursday-chair-circle': `title: Thursday chair circle
+group: older
+slot: 20:00
+# Saltmarsh Court: chairs in a ring, backs to the wall
+
+[warm-up]
+Seated march: for 1:00
+Seated cat: 6 reps
+Neck side tilt: 4 breaths
+Leg extend and bend: 8 reps
+
+[main]
+Lift off the backrest: 4 reps
+Lean over the feet: 4 reps
+Sit to stand: 6 reps x2, rest 30s, level hands on thighs
+rest 30s
+Tandem stance: hold 10s x2, rest 5s, support fingertips
+Standing side bend: hold 20s, level hand on the chair
+
+[settle]
+Seated twist: hold 20s
+Seated easy breath: 6 breaths
+`,
+  'down-and-up-again': `title: Down and up again
+group: older
+slot: 16:00
+# Saltmarsh Court: the small group that practises the floor
+
+[warm-up]
+Seated march: for 1:00
+Seated cat: 8 reps
+Sit to stand: 6 reps
+
+[main]
+Bridge: 8 reps
+Open book: 5 breaths
+rest 20s
+
+[settle]
+Seated twist: hold 30s
+Seated easy breath: 6 breaths
+`,
+  'land-day-shoulders-down': `title: Land day, shoulders down
+group: chair
+slot: 10:00
+# Adaptive rowing club: brakes on, small wheels forward
+
+[warm-up]
+Seated cat: 6 reps
+Neck side tilt: 3 breaths
+
+[main]
+Seated twist: hold 30s x2, rest 5s
+Leg extend and bend: 10 reps, level heel sliding
+Seated figure four: hold 30s, level ankle on the shin
+
+[settle]
+Seated easy breath: 8 breaths, level back supported
+`,
+  'before-the-second-bake': `title: Before the second bake
+group: standing
+slot: 4:00
+# Bakery, night shift: beside the cooling racks, no floor
+
+[warm-up]
+Marching: for 45s
+
+[main]
+Standing side bend: hold 20s x2, rest 5s
+Tandem stance: hold 15s, level two hands
+
+[settle]
+Marching: for 30s, level holding the chair
+`,
+} as const;

@@ -1,0 +1,89 @@
+import { isAnyOf, type ListenerEffectAPI, type ListenerMiddlewareInstance } from '@reduxjs/toolkit';
+import { RESUME_COUNT_IN_MS, onsetsOf, placeAt, type Lead, type Onset } from '@/core/lead';
+import type { Platform } from '@/platform';
+import { endLead } from './lead-actions';
+import {
+  leadActed,
+  leadEnded,
+  leadFound,
+  leadLeft,
+  leadOpened,
+  leadTallied,
+  scoreOfLead,
+} from './lead';
+import type { AppDispatch, AppState } from './store';
+
+/** What is kept of a class is at most this old. */
+const TALLY_EVERY_MS = 1000;
+/** An onset that is later than this is not sounded any more: it would only confuse. */
+const STALE_MS = 1500;
+
+type Api = ListenerEffectAPI<AppState, AppDispatch, Platform>;
+
+/** Runs the class in the store: every change of it starts the wait for the next onset anew. */
+export function listenToLead(
+  listener: ListenerMiddlewareInstance<AppState, AppDispatch, Platform>,
+): void {
+  let soundedMs = -1;
+  listener.startListening({
+    matcher: isAnyOf(leadActed, leadOpened, leadFound, leadLeft, leadEnded),
+    effect: async (action, api) => {
+      api.cancelActiveListeners();
+      const lead = api.getState().lead.current?.lead;
+      if (!lead) return api.extra.speech.hush();
+      const extends_ = leadActed.match(action) && action.payload.action.kind === 'extend';
+      if (!extends_) soundedMs = placeAt(lead, scoreOfLead(lead), api.extra.clock.now()) - 0.001;
+      if (lead.clockMs === null) return api.extra.speech.hush();
+      await countIn(lead, api);
+      await run(
+        api,
+        () => soundedMs,
+        (ms) => (soundedMs = ms),
+      );
+    },
+  });
+}
+
+async function countIn(lead: Lead, api: Api): Promise<void> {
+  const { clock } = api.extra;
+  for (let leftMs = RESUME_COUNT_IN_MS; leftMs > 0; leftMs -= 1000) {
+    const atMs = (lead.clockMs ?? 0) - leftMs;
+    if (clock.now() > atMs + STALE_MS) continue;
+    await api.pause(clock.waitUntil(atMs, api.signal));
+    sound({ atMs, kind: 'tone', tone: 'count' }, api);
+  }
+}
+
+async function run(
+  api: Api,
+  sounded: () => number,
+  setSounded: (placeMs: number) => void,
+): Promise<void> {
+  const { clock } = api.extra;
+  for (;;) {
+    const current = api.getState().lead.current;
+    if (!current || current.lead.clockMs === null) return;
+    const { lead } = current;
+    const score = scoreOfLead(lead);
+    const placeMs = placeAt(lead, score, clock.now());
+    for (const onset of onsetsOf(score)) {
+      if (onset.atMs <= sounded() || onset.atMs > placeMs) continue;
+      if (placeMs - onset.atMs < STALE_MS) sound(onset, api);
+      setSounded(onset.atMs);
+    }
+    if (placeMs >= score.totalMs) {
+      api.dispatch(endLead('completed'));
+      return;
+    }
+    const nextMs = onsetsOf(score).find(({ atMs }) => atMs > placeMs)?.atMs ?? score.totalMs;
+    const wakeMs = Math.min(nextMs, placeMs + TALLY_EVERY_MS, score.totalMs);
+    await api.pause(clock.waitUntil((lead.clockMs ?? 0) + wakeMs - lead.fromMs, api.signal));
+    if (wakeMs !== nextMs) api.dispatch(leadTallied(clock.now()));
+  }
+}
+
+function sound(onset: Onset, api: Api): void {
+  const { device } = api.getState();
+  if (onset.kind === 'tone' && device.chimes) api.extra.sound.play(onset.tone);
+  if (onset.kind === 'say' && device.voice) api.extra.speech.say(onset.text);
+}

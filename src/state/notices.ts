@@ -1,0 +1,77 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { RoutineId } from '@/core/ids';
+import type { Routine } from '@/core/routine';
+import type { Run } from '@/core/record';
+
+/** Something the person is told, with what can be done about it. Momentary. */
+export type Notice =
+  | { readonly kind: 'demo-loaded' }
+  | { readonly kind: 'routine-deleted'; readonly routine: Routine }
+  | {
+      readonly kind: 'emptied';
+      readonly routines: readonly Routine[];
+      readonly runs: readonly Run[];
+    }
+  | {
+      readonly kind: 'set-aside';
+      readonly key: string;
+      readonly name: string;
+      readonly text: string;
+    }
+  | { readonly kind: 'newer'; readonly name: string }
+  | { readonly kind: 'not-saved'; readonly id: RoutineId; readonly title: string }
+  | { readonly kind: 'run-not-saved'; readonly title: string }
+  | { readonly kind: 'storage-closed' }
+  | { readonly kind: 'other-tab'; readonly title: string; readonly copyTitle: string }
+  | { readonly kind: 'brought-in'; readonly title: string; readonly id: RoutineId };
+
+export type Saving = 'saved' | 'saving' | 'failed';
+
+export interface NoticesState {
+  readonly opened: boolean;
+  readonly saving: Saving;
+  /** Whether the browser promised to keep the data; undefined where it was not asked yet. */
+  readonly persistent: boolean | undefined;
+  readonly notices: readonly Notice[];
+}
+
+const initialState: NoticesState = {
+  opened: false,
+  saving: 'saved',
+  persistent: undefined,
+  notices: [],
+};
+
+const slice = createSlice({
+  name: 'notices',
+  initialState,
+  reducers: {
+    storeOpened: (state) => ({ ...state, opened: true }),
+    savingSet: (state, { payload }: PayloadAction<Saving>) => ({ ...state, saving: payload }),
+    persistenceKnown: (state, { payload }: PayloadAction<boolean | undefined>) => ({
+      ...state,
+      persistent: payload,
+    }),
+    noticeShown: (state, { payload }: PayloadAction<Notice>) => ({
+      ...state,
+      notices: [...state.notices.filter((notice) => !same(notice, payload)), payload],
+    }),
+    noticeClosed: (state, { payload }: PayloadAction<Notice>) => ({
+      ...state,
+      notices: state.notices.filter((notice) => !same(notice, payload)),
+    }),
+  },
+});
+
+/** Two notices of one kind about one thing are one. */
+function same(a: Notice, b: Notice): boolean {
+  if (a.kind !== b.kind) return false;
+  if (a.kind === 'set-aside' && b.kind === 'set-aside') return a.key === b.key;
+  if (a.kind === 'newer' && b.kind === 'newer') return a.name === b.name;
+  if (a.kind === 'not-saved' && b.kind === 'not-saved') return a.id === b.id;
+  return true;
+}
+
+export const { storeOpened, savingSet, persistenceKnown, noticeShown, noticeClosed } =
+  slice.actions;
+export const noticesReducer = slice.reducer;

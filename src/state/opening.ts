@@ -1,0 +1,74 @@
+import type { Routine } from '@/core/routine';
+import type { Run } from '@/core/record';
+import { deviceSet } from './device';
+import { KEYS, readKept } from './kept';
+import { leadFound } from './lead';
+import { noticeShown, storeOpened } from './notices';
+import { revisions } from './revisions';
+import { routinesBrought } from './routines';
+import { runsBrought } from './runs';
+import type { AppThunk } from './store';
+
+/** Reads all that is kept. What is damaged is set aside and named, and the rest loads. */
+export function openStore(): AppThunk<Promise<void>> {
+  return async (dispatch, _, { store }) => {
+    try {
+      const keys = await store.keys();
+      const texts = await store.read(keys);
+      const routines: Routine[] = [];
+      const runs: Run[] = [];
+      for (const key of keys) {
+        const text = texts[key];
+        if (text === null || text === undefined) continue;
+        if (key.startsWith(KEYS.setAside(''))) {
+          dispatch(setAsideNotice(key, text));
+          continue;
+        }
+        const reading = readKept(key, text);
+        if (reading.state === 'newer') dispatch(noticeShown({ kind: 'newer', name: reading.name }));
+        if (reading.state === 'damaged') {
+          const aside = KEYS.setAside(key);
+          await store.write(aside, text);
+          await store.remove(key);
+          dispatch(setAsideNotice(aside, text));
+        }
+        if (reading.state !== 'good') continue;
+        const { kept } = reading;
+        if (kept.kind === 'routine') {
+          routines.push(kept.routine);
+          revisions.set(kept.routine.id, kept.revision);
+        } else if (kept.kind === 'run') runs.push(kept.run);
+        else if (kept.kind === 'lead') dispatch(leadFound(kept.lead));
+        else dispatch(deviceSet(kept.device));
+      }
+      dispatch(routinesBrought(routines));
+      dispatch(runsBrought(runs));
+    } catch {
+      dispatch(noticeShown({ kind: 'storage-closed' }));
+    }
+  };
+}
+
+/** On the first visit with an empty store: the demo data, so that there is something to see. */
+export function welcome(): AppThunk<Promise<void>> {
+  return async (dispatch, getState, { clock }) => {
+    const { device, routines, runs } = getState();
+    const empty = Object.keys(routines).length === 0 && Object.keys(runs).length === 0;
+    if (!device.welcomed && empty) {
+      const { demoData } = await import('./demo');
+      const demo = demoData(clock.wallTime());
+      dispatch(routinesBrought(demo.routines));
+      dispatch(runsBrought(demo.runs));
+      dispatch(noticeShown({ kind: 'demo-loaded' }));
+    }
+    if (!device.welcomed) dispatch(deviceSet({ welcomed: true }));
+    dispatch(storeOpened());
+  };
+}
+
+function setAsideNotice(key: string, text: string) {
+  const original = key.slice(KEYS.setAside('').length);
+  const reading = readKept(original, text);
+  const name = 'name' in reading ? reading.name : original;
+  return noticeShown({ kind: 'set-aside', key, name, text });
+}

@@ -1,0 +1,58 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { RoutineId } from '@/core/ids';
+import { applyChange, reversed, type Change, type Routine } from '@/core/routine';
+
+/** A routine with what can be undone. The routine is saved; its history is momentary. */
+export interface KeptRoutine {
+  readonly routine: Routine;
+  readonly past: readonly Change[];
+  readonly future: readonly Change[];
+}
+
+export type RoutinesState = Readonly<Record<RoutineId, KeptRoutine>>;
+
+const initialState: RoutinesState = {};
+const fresh = (routine: Routine): KeptRoutine => ({ routine, past: [], future: [] });
+
+const slice = createSlice({
+  name: 'routines',
+  initialState,
+  reducers: {
+    /** From storage, a file, another tab, or brought back after a deletion. */
+    routinesBrought: (state, { payload }: PayloadAction<readonly Routine[]>) => ({
+      ...state,
+      ...Object.fromEntries(payload.map((routine) => [routine.id, fresh(routine)])),
+    }),
+    routineDeleted: (state, { payload }: PayloadAction<RoutineId>) =>
+      Object.fromEntries(Object.entries(state).filter(([id]) => id !== payload)),
+    routineChanged: (
+      state,
+      { payload: { id, change } }: PayloadAction<{ id: RoutineId; change: Change }>,
+    ) => {
+      const kept = state[id];
+      if (!kept) return state;
+      const routine = applyChange(kept.routine, change);
+      return { ...state, [id]: { routine, past: [...kept.past, change], future: [] } };
+    },
+    changeUndone: (state, { payload }: PayloadAction<RoutineId>) => {
+      const kept = state[payload];
+      const change = kept?.past.at(-1);
+      if (!kept || !change) return state;
+      const routine = applyChange(kept.routine, reversed(change));
+      const future = [...kept.future, change];
+      return { ...state, [payload]: { routine, past: kept.past.slice(0, -1), future } };
+    },
+    changeRedone: (state, { payload }: PayloadAction<RoutineId>) => {
+      const kept = state[payload];
+      const change = kept?.future.at(-1);
+      if (!kept || !change) return state;
+      const routine = applyChange(kept.routine, change);
+      const past = [...kept.past, change];
+      return { ...state, [payload]: { routine, past, future: kept.future.slice(0, -1) } };
+    },
+  },
+});
+
+export const { routinesBrought, routineDeleted, routineChanged, changeUndone, changeRedone } =
+  slice.actions;
+export const routinesReducer = slice.reducer;

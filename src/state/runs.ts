@@ -1,0 +1,24 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { RunId } from '@/core/ids';
+import type { Run } from '@/core/record';
+
+/** Every class that was led; saved. */
+export type RunsState = Readonly<Record<RunId, Run>>;
+
+const initialState: RunsState = {};
+
+const slice = createSlice({
+  name: 'runs',
+  initialState,
+  reducers: {
+    runsBrought: (state, { payload }: PayloadAction<readonly Run[]>) => ({
+      ...state,
+      ...Object.fromEntries(payload.map((run) => [run.id, run])),
+    }),
+    runDeleted: (state, { payload }: PayloadAction<RunId>) =>
+      Object.fromEntries(Object.entries(state).filter(([id]) => id !== payload)),
+  },
+});
+
+export const { runsBrought, runDeleted } = slice.actions;
+export const runsReducer = slice.reducer;

@@ -1,0 +1,12 @@
+import type { Routine } from '@/core/routine';
+import { compile, type Score } from '@/core/score';
+import { scorePhrases } from '@/words';
+
+const known = new WeakMap<Routine, Score>();
+
+/** The score of a routine, computed once for each state of it. */
+export function scoreOf(routine: Routine): Score {
+  const score = known.get(routine) ?? compile(routine, scorePhrases);
+  known.set(routine, score);
+  return score;
+}

@@ -1,0 +1,3 @@
+/** What a beat worker is told and tells. */
+export type BeatRequest = { readonly everyMs: number };
+export type BeatMessage = 'beat';

@@ -1,0 +1,59 @@
+// Builds the web application, packs it, and bundles the server. Skips what is up to date.
+import { createHash } from 'node:crypto';
+import { execFileSync } from 'node:child_process';
+import { existsSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { bundle } from './bundle.mjs';
+import { must, quietEnv, root } from './ensure.mjs';
+
+const SOURCES = [
+  'src',
+  'public',
+  'server',
+  'tools',
+  'app.json',
+  'babel.config.js',
+  'metro.config.js',
+  'package-lock.json',
+  'tsconfig.json',
+];
+const MARK = join(root, 'dist/.built-from');
+
+function files(path) {
+  if (!existsSync(path)) return [];
+  if (!statSync(path).isDirectory()) return [path];
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => files(join(path, name)));
+}
+
+function fingerprint() {
+  const hash = createHash('sha256');
+  for (const file of SOURCES.flatMap((name) => files(join(root, name)))) {
+    if (/\.test\.tsx?$/.test(file)) continue;
+    hash.update(file.slice(root.length)).update(readFileSync(file));
+  }
+  return hash.digest('hex');
+}
+
+export async function build() {
+  const from = fingerprint();
+  if (existsSync(MARK) && readFileSync(MARK, 'utf8') === from) return;
+  console.log('Building the application…');
+  rmSync(join(root, 'dist'), { recursive: true, force: true });
+  must(
+    join(root, 'node_modules/.bin/expo'),
+    ['export', '--platform', 'web', '--output-dir', 'dist/web'],
+    {
+      stdio: ['ignore', 'ignore', 'inherit'],
+    },
+  );
+  for (const name of ['server', 'cli', 'compress']) await bundle(name);
+  execFileSync(process.execPath, [join(root, 'dist/tools/compress.mjs'), join(root, 'dist/web')], {
+    env: quietEnv,
+  });
+  writeFileSync(MARK, from);
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) await build();

@@ -1,0 +1,55 @@
+// Installs what is missing, and nothing that is there. Runs on bare Node.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('../..', import.meta.url));
+export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+
+export const quietEnv = {
+  ...process.env,
+  CI: '1',
+  EXPO_NO_TELEMETRY: '1',
+  EXPO_OFFLINE: '1',
+  EXPO_NO_DOTENV: '1',
+};
+
+/** Runs a command to its end; stops the whole run where it fails. */
+export function must(command, args, options = {}) {
+  const result = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: quietEnv,
+    ...options,
+  });
+  if (result.error) {
+    console.error(`${command} could not be started: ${result.error.message}`);
+    process.exit(1);
+  }
+  if (result.status !== 0) process.exit(result.status ?? 1);
+}
+
+export function ensurePackages() {
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
+  const mark = join(root, 'node_modules/.installed-lock');
+  if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
+  console.log('Installing packages…');
+  must('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  writeFileSync(mark, lock);
+}
+
+export function ensureChromium() {
+  if (existsSync(CHROMIUM)) return;
+  console.log('Installing Chromium…');
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
+  const apt = (...args) => {
+    const [command, ...rest] = [...sudo, 'apt-get', ...args];
+    must(command, rest, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+  };
+  apt('update', '-qq');
+  apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
+}
