@@ -48,7 +48,7 @@ module.exports = {
     {
       name: 'core-is-plain',
       severity: 'error',
-      from: { path: '^src/(core|words)/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/(core|words)/', pathNot: '\\.test\\.ts$|^src/core/testing/' },
       to: { path: 'node_modules/(?!(zod|fastest-levenshtein|jsonc-parser|papaparse)/)' },
     },
   ],

@@ -1,3 +1,4 @@
+export { Field } from './field';
 export { Icon, type IconName } from './icons';
 export { Screen } from './screen';
 export { darkTheme, lightTheme, useTokens, type AppTheme } from './theme';

@@ -32,3 +32,10 @@ export function onFrame(draw: () => void): () => void {
   frame = requestAnimationFrame(next);
   return () => cancelAnimationFrame(frame);
 }
+
+/** Brings the element that carries `data-strand-row` with this id into view. */
+export function showRow(id: string): void {
+  document
+    .querySelector(`[data-strand-row="${CSS.escape(id)}"]`)
+    ?.scrollIntoView({ block: 'nearest' });
+}

@@ -3,6 +3,7 @@ export {
   ASK_FIRST,
   STOP_SIGNS,
   PACE_TITLES,
+  POSITION_NAMES,
   POSITION_WAYS,
   PROBLEM_CODES,
   doseWords,

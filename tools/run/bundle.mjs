@@ -22,6 +22,7 @@ export async function bundle(name) {
     platform: 'node',
     format: 'esm',
     target: 'node20',
+    mainFields: ['module', 'main'],
     tsconfig: join(root, 'tsconfig.json'),
     logLevel: 'warning',
     // Packages of the server stay outside; the command line carries its few with it.

@@ -1,7 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { Pressable, StyleSheet, View, type TextInput as NativeInput } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
-import { TARGET, useTokens } from '@/design';
+import { Button, Text } from 'react-native-paper';
+import { Field, TARGET, useTokens } from '@/design';
 import { moveById } from '@/core/catalog';
 import { itemIdSchema, type ItemId } from '@/core/ids';
 import { randomId } from '@/platform/ids';
@@ -71,9 +71,8 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
         )}
       </View>
       <View style={styles.line}>
-        <TextInput
+        <Field
           ref={input}
-          mode="outlined"
           style={styles.input}
           label={BUILD.addLabel}
           value={typed}

@@ -6,7 +6,7 @@ import { Screen, TARGET, WIDE, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
 import type { ItemId } from '@/core/ids';
 import { changeHead, entriesInOrder } from '@/core/routine';
-import { onKey } from '@/platform/page';
+import { onKey, showRow } from '@/platform/page';
 import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
 import { AddingLine } from './adding-line';
 import { CataloguePane } from './catalogue-pane';
@@ -35,6 +35,9 @@ function Builder(editing: Editing) {
   const score = scoreOf(routine);
   const canLead = score.totalMs > 0;
   useUndoKeys(id);
+  useEffect(() => {
+    if (chosenId) showRow(chosenId);
+  }, [chosenId]);
   const close = () => setChosen(undefined);
   const panel = chosen && (
     <EntryPanel key={chosen.id} entry={chosen} {...editing} onClose={close} />
@@ -52,30 +55,26 @@ function Builder(editing: Editing) {
   return (
     <Screen
       title={routine.title}
-      heading={<TitleField {...editing} />}
+      heading={<TitleField key={editing.routine.title} {...editing} />}
       onBack={() => router.replace('/')}
-      right={
-        <View style={styles.tools}>
-          <Saving />
-          <UndoButtons {...editing} />
-          {lead}
-        </View>
-      }
+      right={lead}
       below={
         <>
-          <View style={wide ? styles.wideHead : undefined}>
-            <View style={styles.grow}>
-              <Totals routine={routine} />
+          <View style={wide && styles.wideHead}>
+            <Totals routine={routine} />
+            <View style={styles.tools}>
+              <Button
+                icon={aboutOpen ? 'less' : 'more'}
+                aria-expanded={aboutOpen}
+                contentStyle={styles.button}
+                style={styles.about}
+                onPress={() => setAboutOpen(!aboutOpen)}
+              >
+                {BUILD.about}
+              </Button>
+              <Saving />
+              <UndoButtons {...editing} />
             </View>
-            <Button
-              icon={aboutOpen ? 'less' : 'more'}
-              aria-expanded={aboutOpen}
-              contentStyle={styles.button}
-              style={styles.about}
-              onPress={() => setAboutOpen(!aboutOpen)}
-            >
-              {BUILD.about}
-            </Button>
           </View>
           {aboutOpen && <HeadPanel {...editing} />}
           <TimeBand score={score} onChoose={setChosen} />
@@ -144,7 +143,6 @@ function StrandList({
 
 function TitleField({ routine, change }: Editing) {
   const [typed, setTyped] = useState(routine.title);
-  useEffect(() => setTyped(routine.title), [routine.title]);
   const keep = () => {
     const title = typed.trim();
     if (title === '') setTyped(routine.title);
@@ -218,7 +216,7 @@ function useUndoKeys(id: Editing['id']): void {
 
 const styles = StyleSheet.create({
   button: { minHeight: TARGET },
-  tools: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', marginLeft: 'auto' },
+  tools: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap' },
   icon: { width: TARGET, height: TARGET, margin: 0 },
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
   middle: { flex: 1, minWidth: 0, minHeight: 0 },
@@ -227,8 +225,14 @@ const styles = StyleSheet.create({
   grow: { flex: 1 },
   strand: { paddingVertical: 8 },
   empty: { padding: 24 },
-  wideHead: { flexDirection: 'row', alignItems: 'center', gap: 16 },
-  about: { alignSelf: 'flex-start' },
+  wideHead: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    columnGap: 24,
+  },
+  about: { marginLeft: -12, marginRight: 'auto' },
   title: {
     flexGrow: 1,
     flexShrink: 1,

@@ -1,11 +1,12 @@
 import { useMemo, useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
-import { Text, TextInput } from 'react-native-paper';
-import { TARGET, useTokens } from '@/design';
+import { Text } from 'react-native-paper';
+import { Field, TARGET, useTokens } from '@/design';
 import { searchMoves, usualLevel, type Move } from '@/core/catalog';
 import { itemIdSchema, type ItemId } from '@/core/ids';
 import { randomId } from '@/platform/ids';
 import { addingChange, placeForNew } from './adding';
+import { POSITION_NAMES } from '@/words';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
 
@@ -28,7 +29,7 @@ export function CataloguePane({ routine, change, chosen, onAdded }: CataloguePan
   return (
     <View style={[styles.pane, { borderRightColor: t.line }]}>
       <View style={styles.find}>
-        <TextInput mode="outlined" label={BUILD.find} value={typed} onChangeText={setTyped} />
+        <Field label={BUILD.find} value={typed} onChangeText={setTyped} />
       </View>
       <ScrollView>
         {moves.length === 0 && (
@@ -46,7 +47,7 @@ export function CataloguePane({ routine, change, chosen, onAdded }: CataloguePan
           >
             <Text variant="titleMedium">{move.name}</Text>
             <Text variant="bodyMedium" style={{ color: t.quiet }}>
-              {usualLevel(move).from} · {BUILD.levels(move.levels.length)}
+              {POSITION_NAMES[usualLevel(move).from]} · {BUILD.levels(move.levels.length)}
             </Text>
           </Pressable>
         ))}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Text, TextInput } from 'react-native-paper';
-import { useTokens } from '@/design';
+import { Text } from 'react-native-paper';
+import { Field, useTokens } from '@/design';
 import { PACE_NAMES } from '@/core/pace';
 import { changeHead } from '@/core/routine';
 import { parseDuration, printClock } from '@/core/time';
@@ -45,8 +45,7 @@ function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
   };
   return (
     <View>
-      <TextInput
-        mode="outlined"
+      <Field
         label={BUILD.slot}
         value={typed}
         onChangeText={setTyped}

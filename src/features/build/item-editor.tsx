@@ -3,7 +3,14 @@ import { Button, Text } from 'react-native-paper';
 import { TARGET, useTokens } from '@/design';
 import { moveById } from '@/core/catalog';
 import { DOSE_KINDS } from '@/core/dose';
-import { changeItem, itemInForce, replaceEntry, type Item, type RestLine } from '@/core/routine';
+import {
+  changeItem,
+  itemInForce,
+  replaceEntry,
+  writeItem,
+  type Item,
+  type RestLine,
+} from '@/core/routine';
 import { timeWords } from '@/words';
 import { EntryActions } from './entry-actions';
 import {
@@ -109,7 +116,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
         value={levelInForce(item)}
         onChoose={(name) => change(changeItem(routine, item.id, toLevel(item, name)))}
       />
-      <LineField key={item.id} item={item} {...editing} />
+      <LineField key={writeItem(item)} item={item} {...editing} />
       <EntryActions entry={item} {...editing} onGone={onClose} />
     </View>
   );

@@ -1,7 +1,7 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
-import { TARGET, useTokens } from '@/design';
+import { Button, Text } from 'react-native-paper';
+import { Field, TARGET, useTokens } from '@/design';
 import { readAddingLine, replaceEntry, writeItem, type Item } from '@/core/routine';
 import { problemSentence } from '@/words';
 import { EDITOR } from './strings';
@@ -13,7 +13,6 @@ export function LineField({ item, routine, change }: Editing & { readonly item: 
   const strict = writeItem(item);
   const [typed, setTyped] = useState(strict);
   const [problem, setProblem] = useState('');
-  useEffect(() => setTyped(strict), [strict]);
   const apply = () => {
     const reading = readAddingLine(typed, item.id, routine.pace);
     const [first] = reading.problems;
@@ -26,8 +25,7 @@ export function LineField({ item, routine, change }: Editing & { readonly item: 
   };
   return (
     <View style={styles.all}>
-      <TextInput
-        mode="outlined"
+      <Field
         multiline
         label={EDITOR.line}
         value={typed}

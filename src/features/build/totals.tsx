@@ -67,7 +67,7 @@ export function Totals({ routine }: { readonly routine: Routine }) {
 }
 
 const styles = StyleSheet.create({
-  all: { gap: 4 },
+  all: { gap: 4, flexGrow: 1, maxWidth: 720 },
   line: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', columnGap: 12 },
   total: {
     fontVariant: ['tabular-nums'],

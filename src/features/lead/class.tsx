@@ -35,6 +35,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
   const device = useAppSelector((state) => state.device);
   const window = useWindowDimensions();
   const [asking, setAsking] = useState<Asking>();
+  const [settingsOpen, setSettingsOpen] = useState(false);
   const { lead } = current;
   const score = scoreOfLead(lead);
   const { placeMs, countInMs, wallTime } = usePlace(lead);
@@ -114,6 +115,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
               onOn={() => dispatch(act('on'))}
               onMore={() => dispatch(act('extend'))}
             />
+            {settingsOpen && <Settings voice={dispatch(hasVoice())} />}
             <View style={styles.tools}>
               <Button
                 textColor={t.clay}
@@ -122,21 +124,14 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
               >
                 {LEAD.stopSigns}
               </Button>
-              <Switchable
-                label={LEAD.chimes}
-                on={device.chimes}
-                onChange={(chimes) => dispatch(deviceSet({ chimes }))}
-              />
-              <Switchable
-                label={LEAD.voice}
-                on={device.voice}
-                onChange={(voice) => dispatch(deviceSet({ voice }))}
-              />
-              <Switchable
-                label={LEAD.mirror}
-                on={device.mirror}
-                onChange={(mirror) => dispatch(deviceSet({ mirror }))}
-              />
+              <Button
+                icon={settingsOpen ? 'less' : 'more'}
+                aria-expanded={settingsOpen}
+                contentStyle={styles.button}
+                onPress={() => setSettingsOpen(!settingsOpen)}
+              >
+                {LEAD.settings}
+              </Button>
               <Button contentStyle={styles.button} onPress={() => ask('finish')}>
                 {LEAD.finish}
               </Button>
@@ -171,7 +166,7 @@ function Now({
         variant={wide ? 'headlineMedium' : 'headlineSmall'}
         role="heading"
         aria-level={1}
-        style={styles.name}
+        style={[styles.name, wide && styles.wideName]}
       >
         {view.name}
       </Text>
@@ -188,7 +183,7 @@ function Now({
 
 function StageArea({ view, mirror }: { readonly view: LeadView; readonly mirror: boolean }) {
   const window = useWindowDimensions();
-  const height = Math.max(220, window.height - (window.width >= WIDE ? 350 : 390));
+  const height = Math.max(220, window.height - (window.width >= WIDE ? 372 : 340));
   return <Stage view={view} mirror={mirror} width={window.width} height={height} />;
 }
 
@@ -204,6 +199,25 @@ function FinishAsk({ onNo, onYes }: { readonly onNo: () => void; readonly onYes:
           {LEAD.finishNo}
         </Button>
       </View>
+    </View>
+  );
+}
+
+/** What of sound and view is on; the voice only where the device has one. */
+function Settings({ voice }: { readonly voice: boolean }) {
+  const dispatch = useAppDispatch();
+  const device = useAppSelector((state) => state.device);
+  const names = voice ? (['chimes', 'voice', 'mirror'] as const) : (['chimes', 'mirror'] as const);
+  return (
+    <View style={styles.tools}>
+      {names.map((name) => (
+        <Switchable
+          key={name}
+          label={LEAD[name]}
+          on={device[name]}
+          onChange={(on) => dispatch(deviceSet({ [name]: on }))}
+        />
+      ))}
     </View>
   );
 }
@@ -248,7 +262,8 @@ const styles = StyleSheet.create({
   now: { paddingHorizontal: 20, paddingVertical: 12, gap: 2, minHeight: 96 },
   name: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', fontWeight: '700' },
   caption: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', minHeight: 52 },
-  wideCaption: { fontWeight: '400' },
+  wideName: { fontSize: 44, lineHeight: 52 },
+  wideCaption: { fontWeight: '400', fontSize: 30, lineHeight: 40 },
   foot: { borderTopWidth: 1, paddingHorizontal: 16, paddingVertical: 8, gap: 4, flexGrow: 1 },
   line: { flexDirection: 'row', justifyContent: 'space-between', flexWrap: 'wrap', columnGap: 16 },
   next: {

@@ -30,6 +30,7 @@ export function Controls({
         mode="outlined"
         style={styles.side}
         contentStyle={styles.target}
+        labelStyle={styles.label}
         onPress={onBack}
         {...key('ArrowLeft')}
       >
@@ -39,6 +40,7 @@ export function Controls({
         mode="contained"
         style={styles.middle}
         contentStyle={styles.target}
+        labelStyle={styles.label}
         buttonColor={t.ink}
         onPress={running ? onHold : onGo}
         {...key('Space')}
@@ -49,6 +51,7 @@ export function Controls({
         mode="outlined"
         style={styles.side}
         contentStyle={styles.target}
+        labelStyle={styles.label}
         disabled={!mayExtend}
         onPress={onMore}
         {...key('+')}
@@ -59,6 +62,7 @@ export function Controls({
         mode="outlined"
         style={styles.side}
         contentStyle={styles.target}
+        labelStyle={styles.label}
         onPress={onOn}
         {...key('ArrowRight')}
       >
@@ -72,7 +76,8 @@ const key = (name: string) => ({ 'aria-keyshortcuts': name });
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 8, flexWrap: 'wrap' },
-  side: { flexGrow: 1, flexBasis: 72 },
-  middle: { flexGrow: 2, flexBasis: 150 },
+  side: { flexGrow: 1, flexBasis: 60, minWidth: 60 },
+  middle: { flexGrow: 2, flexBasis: 120 },
+  label: { marginHorizontal: 6, fontSize: 17 },
   target: { minHeight: 60 },
 });

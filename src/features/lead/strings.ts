@@ -12,6 +12,7 @@ export const LEAD = {
   finishYes: 'Finish',
   finishNo: 'Keep leading',
   leave: 'Leave',
+  settings: 'Settings',
   mirror: 'Mirror',
   chimes: 'Chimes',
   voice: 'Voice',

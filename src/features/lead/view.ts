@@ -5,7 +5,7 @@ import { mayExtend, segmentAt } from '@/core/lead';
 import { paceOf } from '@/core/pace';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import type { Score, Segment } from '@/core/score';
-import { limbName } from '@/words';
+import { doseWords, limbName } from '@/words';
 import { LEAD, STAGE } from './strings';
 
 /** How one side's panel stands. */
@@ -59,7 +59,7 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
     ofMs: span.ms,
     filled,
     ...unitAt(routine, segment, placeMs, score, at),
-    next: nextWords(score, at),
+    next: nextWords(routine, score, at),
     remainingMs: Math.max(0, score.totalMs - placeMs),
     wayOut: move && isWork(segment) ? sided(move.cues.wayOut, side) : '',
     mayExtend: mayExtend(routine, score, at),
@@ -156,10 +156,20 @@ function unitAt(
   return { detail: join(inward ? LEAD.breatheIn : LEAD.breatheOut, counted), swell };
 }
 
-/** What comes after this: the other side, or the next move with its way. */
-function nextWords(score: Score, at: number): string {
+function workWords(routine: Routine, work: Segment): string {
+  const item = itemsInOrder(routine).find(({ id }) => id === work.itemId);
+  const side = work.side === 'left' || work.side === 'right' ? work.side : undefined;
+  const { dose } = item ? itemInForce(item, routine.pace) : {};
+  const amount = dose && doseWords({ dose, sides: { way: 'both' } });
+  return [side && limbOf(work, side), amount].filter(Boolean).join(', ');
+}
+
+/** What comes after this: the work itself, the other side, or the next move with its way. */
+function nextWords(routine: Routine, score: Score, at: number): string {
   const here = score.segments[at];
   const later = score.segments.slice(at + 1);
+  const work = later.find((one) => isWork(one) && one.play === here?.play);
+  if (here && here.play !== null && !isWork(here) && work) return workWords(routine, work);
   const change = later.find(({ kind, play }) => kind === 'switch' && play === here?.play);
   if (change && here?.side !== change.side) {
     const side = change.side === 'right' ? 'right' : 'left';

@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, Text, TextInput } from 'react-native-paper';
-import { Screen, TARGET, useTokens } from '@/design';
+import { Button, Text } from 'react-native-paper';
+import { Field, Screen, TARGET, useTokens } from '@/design';
 import { pickFile } from '@/platform/files';
 import { bringIn, useAppDispatch } from '@/state';
 import { readIncoming } from './incoming';
@@ -48,8 +48,7 @@ export function BringInScreen() {
             {refused}
           </Text>
         )}
-        <TextInput
-          mode="outlined"
+        <Field
           multiline
           numberOfLines={14}
           label={BRING_IN.label}

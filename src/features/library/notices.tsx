@@ -107,7 +107,7 @@ const styles = StyleSheet.create({
   row: {
     borderWidth: 1,
     borderRadius: 12,
-    paddingLeft: 16,
+    paddingHorizontal: 16,
     paddingVertical: 4,
     flexDirection: 'row',
     flexWrap: 'wrap',
@@ -118,5 +118,5 @@ const styles = StyleSheet.create({
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 220, paddingVertical: 8 },
   actions: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 4 },
   button: { minHeight: TARGET },
-  close: { width: TARGET, height: TARGET, margin: 0 },
+  close: { width: TARGET, height: TARGET, margin: 0, marginRight: -12 },
 });

@@ -1,8 +1,8 @@
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text, TextInput } from 'react-native-paper';
-import { TARGET, useTokens } from '@/design';
+import { Button, IconButton, Text } from 'react-native-paper';
+import { Field, TARGET, useTokens } from '@/design';
 import { changeHead, writeRoutineFile, writeRoutineText, type Routine } from '@/core/routine';
 import { printClock } from '@/core/time';
 import { fileName, saveFile } from '@/platform/files';
@@ -63,8 +63,7 @@ function Rename({ routine, onDone }: { readonly routine: Routine; readonly onDon
   };
   return (
     <View style={styles.actions}>
-      <TextInput
-        mode="outlined"
+      <Field
         style={styles.field}
         label={LIBRARY.renameLabel}
         value={typed}

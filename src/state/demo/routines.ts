@@ -6,7 +6,7 @@ slot: 1:00
 # Harbour office: one minute, headset on
 
 [main]
-Seated cat: 3 reps, tempo 2-0-2
+Seated cat: 2 reps, tempo 2-0-2
 Neck side tilt: 1 breath
 
 [settle]
@@ -14,7 +14,7 @@ Seated easy breath: 1 breath 3/3, set-up "Sit tall."
 `,
   'signal-box-reset': `title: Signal box reset
 group: desk
-slot: 8:00
+slot: 10:00
 # Harbour office: between the morning tide and the noon ferry
 
 [warm-up]
@@ -33,7 +33,7 @@ Seated easy breath: 5 breaths    # dim the lights
 `,
   'thursday-chair-circle': `title: Thursday chair circle
 group: older
-slot: 20:00
+slot: 14:00
 # Saltmarsh Court: chairs in a ring, backs to the wall
 
 [warm-up]
@@ -56,7 +56,7 @@ Seated easy breath: 6 breaths
 `,
   'down-and-up-again': `title: Down and up again
 group: older
-slot: 16:00
+slot: 10:00
 # Saltmarsh Court: the small group that practises the floor
 
 [warm-up]
@@ -96,7 +96,7 @@ slot: 4:00
 # Bakery, night shift: beside the cooling racks, no floor
 
 [warm-up]
-Marching: for 45s
+Marching: for 40s
 
 [main]
 Standing side bend: hold 20s x2, rest 5s

@@ -1,7 +1,7 @@
 export { AFTER_A_FALL, ASK_FIRST, STOP_SIGNS } from './safety';
 export { doseWords, timeWords } from './dose';
 export { fileProblemSentence } from './files';
-export { PACE_TITLES, POSITION_WAYS, SECTION_TITLES } from './names';
+export { PACE_TITLES, POSITION_NAMES, POSITION_WAYS, SECTION_TITLES } from './names';
 export { PROBLEM_CODES, placedProblem, problemSentence } from './problems';
 export { scorePhrases } from './score-phrases';
 export { limbName, sideName } from './sides';

@@ -1,5 +1,5 @@
 import type { PaceName } from '@/core/pace';
-import type { PositionId } from '@/core/position';
+import type { PositionId, PositionRef } from '@/core/position';
 import type { SectionName } from '@/core/routine';
 
 export const PACE_TITLES: Readonly<Record<PaceName, string>> = {
@@ -49,4 +49,42 @@ export const POSITION_WAYS: Readonly<Record<PositionId, string>> = {
   'stand-seat': 'to standing with hands on the seat',
   'stand-walker': 'to the walker',
   'stand-rail': 'to the rail',
+};
+
+/** Where a move is done. */
+export const POSITION_NAMES: Readonly<Record<PositionRef, string>> = {
+  'lying-back': 'lying on the back',
+  'lying-front': 'lying on the front',
+  'side-lying': 'lying on the side',
+  'side-lying-left': 'lying on the left side',
+  'side-lying-right': 'lying on the right side',
+  'floor-sit': 'sitting on the floor',
+  'floor-cross': 'cross-legged',
+  'all-fours': 'all fours',
+  plank: 'plank',
+  'kneel-low': 'sitting on the heels',
+  'kneel-fold': 'folded forward, kneeling',
+  'kneel-half': 'half kneeling',
+  'kneel-half-left': 'left knee down',
+  'kneel-half-right': 'right knee down',
+  'kneel-tall': 'tall kneeling',
+  'kneel-seat': 'kneeling at the seat',
+  'sit-back': 'seated, against the rest',
+  'sit-front': 'seated, at the front',
+  'wheel-back': 'wheelchair',
+  'wheel-front': 'wheelchair, at the front',
+  'bed-edge': 'edge of the bed',
+  'bed-side': 'bed, on the side',
+  'bed-back': 'bed, on the back',
+  'bed-front': 'bed, on the front',
+  'couch-sit': 'couch',
+  'couch-side': 'couch, on the side',
+  'couch-back': 'couch, on the back',
+  stand: 'standing',
+  'stand-chair': 'standing at the chair',
+  'stand-wall': 'standing at the wall',
+  'stand-counter': 'standing at the counter',
+  'stand-seat': 'standing, hands on the seat',
+  'stand-walker': 'standing at the walker',
+  'stand-rail': 'standing at the rail',
 };

@@ -11,8 +11,8 @@ import { Leaves } from './leaves';
 import type { StrandRow } from './model';
 import { bendPath, stemX } from './shapes';
 
-const STEM = 3;
-const BEND = 34;
+const STEM = 4;
+const BEND = 36;
 
 interface RowProps {
   readonly row: StrandRow;

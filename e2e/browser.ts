@@ -1,0 +1,60 @@
+import { test as base, expect, type Page } from '@playwright/test';
+
+export const PORT = 4617;
+
+/** How Debian's Chromium is started; without these it asks the network for things. */
+export const BROWSER = {
+  launchOptions: {
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--no-first-run',
+    ],
+  },
+};
+
+/** What React Native says of animations on every web page; nothing to mend. */
+const KNOWN = /useNativeDriver/;
+
+/** A page that fails its test on any error or report against the server's policy. */
+export const test = base.extend({
+  page: async ({ page }, run) => {
+    const wrong: string[] = [];
+    page.on('pageerror', (error) => wrong.push(error.message));
+    page.on('console', (message) => {
+      const text = message.text();
+      if (message.type() === 'error' && !KNOWN.test(text)) wrong.push(text);
+    });
+    await page.addInitScript(() => {
+      document.addEventListener('securitypolicyviolation', (event) => {
+        console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`);
+      });
+    });
+    await run(page);
+    expect(wrong).toEqual([]);
+  },
+});
+
+export { expect };
+
+/** The first visit: the demo data is there. */
+export async function openDemo(page: Page): Promise<void> {
+  await page.goto('/');
+  await expect(page.getByText('These are demo routines')).toBeVisible();
+}
+
+export async function openRoutine(page: Page, title: string): Promise<void> {
+  await page.getByRole('link', { name: title }).click();
+  await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue(title);
+}
+
+/** Saved means in storage: a reload finds it. */
+export async function saved(page: Page): Promise<void> {
+  await page.waitForTimeout(200);
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}

@@ -1,0 +1,103 @@
+import { expect, openDemo, openRoutine, test } from './browser';
+
+const START = new Date('2026-03-05T10:00:00');
+const LATER = new Date('2026-03-05T10:05:00');
+
+test.beforeEach(async ({ page }) => {
+  await page.clock.install({ time: START });
+  await openDemo(page);
+  await openRoutine(page, 'Signal box reset');
+  await page.clock.runFor(1000);
+  await page.getByRole('button', { name: 'Lead', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
+  await page.clock.pauseAt(LATER);
+  await page.getByRole('button', { name: 'Start' }).click();
+});
+
+test('held, it stays; going on has a count-in of its own', async ({ page }) => {
+  await page.clock.runFor(10_000);
+  await page.keyboard.press(' ');
+  const left = await page.getByText(/^\d+:\d\d left/).innerText();
+  await page.clock.runFor(60_000);
+  await expect(page.getByText(left)).toBeVisible();
+  await expect(page.getByText(/^Held/)).toBeVisible();
+  await page.keyboard.press(' ');
+  await page.clock.runFor(100);
+  await expect(page.getByText('Going on in 3')).toBeVisible();
+  await page.clock.runFor(3400);
+  await expect(page.getByText(/^Going on/)).toHaveCount(0);
+});
+
+test('on, back and ten seconds more go where they say', async ({ page }) => {
+  const heading = page.getByRole('heading', { level: 1 });
+  await page.keyboard.press('ArrowRight');
+  await expect(heading).toHaveText('Seated cat');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(heading).toHaveText('Seated hamstring reach');
+  await page.clock.runFor(1000);
+  await page.keyboard.press('ArrowLeft');
+  await expect(heading).toHaveText('Leg extend and bend');
+  await page.keyboard.press('ArrowRight');
+  await page.clock.runFor(9000);
+  await expect(page.getByText('left leg')).toBeVisible();
+  await expect(page.getByText('of 60 s')).toBeVisible();
+  await page.getByRole('button', { name: '+10 s' }).click();
+  await expect(page.getByText('of 70 s')).toBeVisible();
+});
+
+test('the switch is called and the other side says it is next', async ({ page }) => {
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
+  await page.clock.runFor(10_000);
+  await expect(page.getByText('right next')).toBeVisible();
+  await page.clock.runFor(54_000);
+  await expect(page.getByText('Next: right leg.')).toBeVisible();
+  await page.clock.runFor(5000);
+  await expect(page.getByText('Switch sides: right leg.')).toBeVisible();
+  await page.clock.runFor(4000);
+  await expect(page.getByText('left done')).toBeVisible();
+});
+
+test('after a reload it asks, and goes on from the last saved place', async ({ page }) => {
+  await page.clock.runFor(20_000);
+  await page.clock.resume();
+  await page.waitForTimeout(400);
+  await page.reload();
+  await expect(
+    page.getByText('You are in the middle of leading “Signal box reset”.'),
+  ).toBeVisible();
+  await expect(page.getByText(/Held: 0:(19|20|21)/)).toBeVisible();
+  await page.getByRole('button', { name: 'Go to it' }).click();
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByText(/^Going on in/)).toBeVisible();
+});
+
+test('finished here, it stands in the record as far as it came', async ({ page }) => {
+  await page.clock.runFor(30_000);
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('button', { name: 'Keep leading' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Finish', exact: true }).click();
+  await expect(page.getByText('0:30 of 9:17')).toBeVisible();
+  await expect(page.getByText(/finished early/)).toBeVisible();
+});
+
+test('the stop signs are one tap away and hold the class', async ({ page }) => {
+  await page.clock.runFor(10_000);
+  await page.getByRole('button', { name: 'Stop signs' }).click();
+  await expect(page.getByRole('heading', { name: 'Call for help' })).toBeVisible();
+  await page.clock.runFor(30_000);
+  await page.getByRole('button', { name: 'Back to the class' }).click();
+  await expect(page.getByText(/^Held/)).toBeVisible();
+});
+
+test('leaving the page holds the class, and the list leads back to it', async ({ page }) => {
+  await page.clock.runFor(10_000);
+  await page.goBack();
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(
+    page.getByText(/You were leading “Signal box reset”. It stands at 0:(09|10)/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Go to it' }).click();
+  await expect(page.getByText('You are in the middle of leading')).toBeVisible();
+});
