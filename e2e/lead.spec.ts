@@ -40,7 +40,7 @@ test('on, back and ten seconds more go where they say', async ({ page }) => {
   await expect(heading).toHaveText('Leg extend and bend');
   await page.keyboard.press('ArrowRight');
   await page.clock.runFor(9000);
-  await expect(page.getByText('left leg')).toBeVisible();
+  await expect(page.getByText('left leg', { exact: true })).toBeVisible();
   await expect(page.getByText('of 60 s')).toBeVisible();
   await page.getByRole('button', { name: '+10 s' }).click();
   await expect(page.getByText('of 70 s')).toBeVisible();
@@ -78,6 +78,7 @@ test('finished here, it stands in the record as far as it came', async ({ page }
   await page.getByRole('button', { name: 'Keep leading' }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Finish', exact: true }).click();
+  await page.clock.runFor(1000);
   await expect(page.getByText('0:30 of 9:17')).toBeVisible();
   await expect(page.getByText(/finished early/)).toBeVisible();
 });

@@ -1,5 +1,6 @@
 export { Field } from './field';
 export { Icon, type IconName } from './icons';
 export { Screen } from './screen';
+export { Target } from './target';
 export { darkTheme, lightTheme, useTokens, type AppTheme } from './theme';
 export { SANS, SERIF, TARGET, WIDE, type Tokens } from './tokens';

@@ -33,6 +33,11 @@ export function Screen({ title, heading, onBack, right, below, children }: Scree
               onPress={onBack}
             />
           )}
+          {heading && (
+            <Text role="heading" aria-level={1} style={styles.hidden}>
+              {title}
+            </Text>
+          )}
           {heading ?? (
             <Text variant="titleLarge" role="heading" aria-level={1} style={styles.title}>
               {title}
@@ -60,5 +65,6 @@ const styles = StyleSheet.create({
     flexWrap: 'wrap',
   },
   back: { marginLeft: -12, marginRight: -4, width: TARGET, height: TARGET },
+  hidden: { position: 'absolute', width: 1, height: 1, overflow: 'hidden', opacity: 0 },
   title: { flexGrow: 1, flexShrink: 1 },
 });

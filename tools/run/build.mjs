@@ -13,6 +13,7 @@ const SOURCES = [
   'server',
   'tools',
   'app.json',
+  'index.ts',
   'babel.config.js',
   'metro.config.js',
   'package-lock.json',

@@ -4,14 +4,10 @@ import { useColorScheme, View } from 'react-native';
 import { PaperProvider, Text } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import { z } from 'zod';
 import { Icon, darkTheme, lightTheme, useTokens } from '@/design';
 import { browserPlatform } from '@/platform';
 import { loadFonts } from '@/platform/fonts';
 import { createAppStore, openApp, useAppSelector } from '@/state';
-
-// The server's policy forbids building code from text, which zod would try.
-z.config({ jitless: true });
 
 const OPENING = 'Opening your routines…';
 

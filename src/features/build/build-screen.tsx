@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, IconButton, Text, TextInput } from 'react-native-paper';
-import { Screen, TARGET, WIDE, useTokens } from '@/design';
+import { Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
 import type { ItemId } from '@/core/ids';
 import { changeHead, entriesInOrder } from '@/core/routine';
@@ -63,15 +63,14 @@ function Builder(editing: Editing) {
           <View style={wide && styles.wideHead}>
             <Totals routine={routine} />
             <View style={styles.tools}>
-              <Button
+              <Target
+                label={BUILD.about}
+                look="plain"
                 icon={aboutOpen ? 'less' : 'more'}
-                aria-expanded={aboutOpen}
-                contentStyle={styles.button}
+                expanded={aboutOpen}
                 style={styles.about}
                 onPress={() => setAboutOpen(!aboutOpen)}
-              >
-                {BUILD.about}
-              </Button>
+              />
               <Saving />
               <UndoButtons {...editing} />
             </View>

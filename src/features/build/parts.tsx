@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, IconButton, Text } from 'react-native-paper';
-import { TARGET, useTokens } from '@/design';
+import { IconButton, Text } from 'react-native-paper';
+import { TARGET, Target, useTokens } from '@/design';
 import { EDITOR } from './strings';
 
 interface StepsProps {
@@ -58,16 +58,14 @@ export function Choices<T extends string>({ label, choices, value, onChoose }: C
       <Text variant="bodyLarge">{label}</Text>
       <View role="radiogroup" aria-label={label} style={styles.options}>
         {choices.map((choice) => (
-          <Button
+          <Target
             key={choice.value}
-            mode={choice.value === value ? 'contained' : 'outlined'}
+            label={choice.text}
+            look={choice.value === value ? 'filled' : 'outlined'}
             role="radio"
-            aria-checked={choice.value === value}
-            contentStyle={styles.option}
+            checked={choice.value === value}
             onPress={() => onChoose(choice.value)}
-          >
-            {choice.text}
-          </Button>
+          />
         ))}
       </View>
     </View>
@@ -87,5 +85,4 @@ const styles = StyleSheet.create({
   shown: { minWidth: 64, textAlign: 'center', fontVariant: ['tabular-nums'] },
   choices: { gap: 8, paddingVertical: 8, borderBottomWidth: 1 },
   options: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  option: { minHeight: TARGET },
 });

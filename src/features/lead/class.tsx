@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
-import { Button, Text } from 'react-native-paper';
-import { TARGET, WIDE, useTokens } from '@/design';
+import { Text } from 'react-native-paper';
+import { Target, WIDE, useTokens } from '@/design';
 import { TimeBand } from '@/features/build/strand';
 import { printClock } from '@/core/time';
 import { isOnButton, onKey } from '@/platform/page';
@@ -94,7 +94,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
             {LEAD.next} {view.next}
           </Text>
           <Text variant="titleMedium" style={styles.figure}>
-            {LEAD.left(printClock(view.remainingMs))} ·{' '}
+            {LEAD.left(printClock(Math.ceil(view.remainingMs / 1000) * 1000))} ·{' '}
             {LEAD.ends(ends.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }))}
           </Text>
         </View>
@@ -117,24 +117,20 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
             />
             {settingsOpen && <Settings voice={dispatch(hasVoice())} />}
             <View style={styles.tools}>
-              <Button
-                textColor={t.clay}
-                contentStyle={styles.button}
+              <Target
+                label={LEAD.stopSigns}
+                look="plain"
+                colour={t.clay}
                 onPress={() => ask('stop-signs')}
-              >
-                {LEAD.stopSigns}
-              </Button>
-              <Button
+              />
+              <Target
+                label={LEAD.settings}
+                look="plain"
                 icon={settingsOpen ? 'less' : 'more'}
-                aria-expanded={settingsOpen}
-                contentStyle={styles.button}
+                expanded={settingsOpen}
                 onPress={() => setSettingsOpen(!settingsOpen)}
-              >
-                {LEAD.settings}
-              </Button>
-              <Button contentStyle={styles.button} onPress={() => ask('finish')}>
-                {LEAD.finish}
-              </Button>
+              />
+              <Target label={LEAD.finish} look="plain" onPress={() => ask('finish')} />
             </View>
           </>
         )}
@@ -192,12 +188,8 @@ function FinishAsk({ onNo, onYes }: { readonly onNo: () => void; readonly onYes:
     <View role="alert" style={styles.finish}>
       <Text variant="bodyLarge">{LEAD.finishAsk}</Text>
       <View style={styles.tools}>
-        <Button mode="contained" contentStyle={styles.big} onPress={onYes}>
-          {LEAD.finishYes}
-        </Button>
-        <Button mode="outlined" contentStyle={styles.big} onPress={onNo}>
-          {LEAD.finishNo}
-        </Button>
+        <Target label={LEAD.finishYes} look="filled" height={60} onPress={onYes} />
+        <Target label={LEAD.finishNo} height={60} onPress={onNo} />
       </View>
     </View>
   );
@@ -211,36 +203,17 @@ function Settings({ voice }: { readonly voice: boolean }) {
   return (
     <View style={styles.tools}>
       {names.map((name) => (
-        <Switchable
+        <Target
           key={name}
           label={LEAD[name]}
-          on={device[name]}
-          onChange={(on) => dispatch(deviceSet({ [name]: on }))}
+          look="plain"
+          role="switch"
+          icon={device[name] ? 'check' : 'close'}
+          checked={device[name]}
+          onPress={() => dispatch(deviceSet({ [name]: !device[name] }))}
         />
       ))}
     </View>
-  );
-}
-
-function Switchable({
-  label,
-  on,
-  onChange,
-}: {
-  readonly label: string;
-  readonly on: boolean;
-  readonly onChange: (on: boolean) => void;
-}) {
-  return (
-    <Button
-      role="switch"
-      aria-checked={on}
-      icon={on ? 'check' : 'close'}
-      contentStyle={styles.button}
-      onPress={() => onChange(!on)}
-    >
-      {label}
-    </Button>
   );
 }
 
@@ -279,6 +252,4 @@ const styles = StyleSheet.create({
     alignItems: 'center',
   },
   finish: { gap: 8 },
-  button: { minHeight: TARGET },
-  big: { minHeight: 60, minWidth: 140 },
 });

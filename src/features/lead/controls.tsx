@@ -1,6 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { useTokens } from '@/design';
+import { Target } from '@/design';
 import { LEAD } from './strings';
 
 interface ControlsProps {
@@ -13,6 +12,8 @@ interface ControlsProps {
   readonly onMore: () => void;
 }
 
+const HEIGHT = 62;
+
 /** The big targets of a class; each has a key of its own. */
 export function Controls({
   running,
@@ -23,61 +24,26 @@ export function Controls({
   onOn,
   onMore,
 }: ControlsProps) {
-  const t = useTokens();
+  const side = { height: HEIGHT, style: styles.side };
   return (
     <View style={styles.row}>
-      <Button
-        mode="outlined"
-        style={styles.side}
-        contentStyle={styles.target}
-        labelStyle={styles.label}
-        onPress={onBack}
-        {...key('ArrowLeft')}
-      >
-        {LEAD.back}
-      </Button>
-      <Button
-        mode="contained"
+      <Target label={LEAD.back} keyName="ArrowLeft" onPress={onBack} {...side} />
+      <Target
+        label={running ? LEAD.hold : LEAD.goOn}
+        look="filled"
+        keyName="Space"
+        height={HEIGHT}
         style={styles.middle}
-        contentStyle={styles.target}
-        labelStyle={styles.label}
-        buttonColor={t.ink}
         onPress={running ? onHold : onGo}
-        {...key('Space')}
-      >
-        {running ? LEAD.hold : LEAD.goOn}
-      </Button>
-      <Button
-        mode="outlined"
-        style={styles.side}
-        contentStyle={styles.target}
-        labelStyle={styles.label}
-        disabled={!mayExtend}
-        onPress={onMore}
-        {...key('+')}
-      >
-        {LEAD.more}
-      </Button>
-      <Button
-        mode="outlined"
-        style={styles.side}
-        contentStyle={styles.target}
-        labelStyle={styles.label}
-        onPress={onOn}
-        {...key('ArrowRight')}
-      >
-        {LEAD.on}
-      </Button>
+      />
+      <Target label={LEAD.more} keyName="+" disabled={!mayExtend} onPress={onMore} {...side} />
+      <Target label={LEAD.on} keyName="ArrowRight" onPress={onOn} {...side} />
     </View>
   );
 }
 
-const key = (name: string) => ({ 'aria-keyshortcuts': name });
-
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 8, flexWrap: 'wrap' },
-  side: { flexGrow: 1, flexBasis: 60, minWidth: 60 },
-  middle: { flexGrow: 2, flexBasis: 120 },
-  label: { marginHorizontal: 6, fontSize: 17 },
-  target: { minHeight: 60 },
+  side: { flexGrow: 1, flexBasis: 60, minWidth: 60, paddingHorizontal: 4 },
+  middle: { flexGrow: 2, flexBasis: 124, paddingHorizontal: 4 },
 });

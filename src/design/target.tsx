@@ -1,0 +1,79 @@
+import { Pressable, StyleSheet, View, type ViewStyle } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Icon, type IconName } from './icons';
+import { useTokens } from './theme';
+import { TARGET } from './tokens';
+
+interface TargetProps {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly look?: 'filled' | 'outlined' | 'plain';
+  readonly icon?: IconName;
+  readonly role?: 'button' | 'radio' | 'switch';
+  readonly checked?: boolean;
+  readonly expanded?: boolean;
+  readonly disabled?: boolean;
+  /** A key that does the same. */
+  readonly keyName?: string;
+  readonly colour?: string;
+  readonly height?: number;
+  readonly style?: ViewStyle;
+}
+
+/** A big target that can also say that it is chosen, on, or open, which Paper's button can't. */
+export function Target({
+  label,
+  onPress,
+  look = 'outlined',
+  icon,
+  role = 'button',
+  checked,
+  expanded,
+  disabled = false,
+  keyName,
+  colour,
+  height = TARGET,
+  style,
+}: TargetProps) {
+  const t = useTokens();
+  const ink = disabled ? t.quiet : look === 'filled' ? t.sheet : (colour ?? t.ink);
+  const looks: Readonly<Record<NonNullable<TargetProps['look']>, ViewStyle>> = {
+    filled: { backgroundColor: t.ink, borderColor: t.ink },
+    outlined: { borderColor: disabled ? t.line : t.quiet },
+    plain: { borderColor: 'transparent' },
+  };
+  return (
+    <Pressable
+      role={role}
+      aria-checked={checked}
+      aria-expanded={expanded}
+      disabled={disabled}
+      onPress={onPress}
+      style={[styles.target, { minHeight: height }, looks[look], style]}
+      {...(keyName && { 'aria-keyshortcuts': keyName })}
+    >
+      {icon && (
+        <View style={styles.icon}>
+          <Icon name={icon} size={18} color={ink} />
+        </View>
+      )}
+      <Text variant="labelLarge" style={[styles.label, { color: ink }]}>
+        {label}
+      </Text>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  target: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderWidth: 1,
+    borderRadius: 14,
+    paddingHorizontal: 14,
+    paddingVertical: 6,
+  },
+  icon: { marginRight: 8 },
+  label: { fontSize: 16, textAlign: 'center', flexShrink: 1 },
+});
