@@ -43,7 +43,7 @@ module.exports = {
     only(state, [platform, core, words]),
     only(features, [state, platform, design, words, core]),
     only('src/app/', [features, state, platform, design, words, core]),
-    only('tools/', [words, core, 'src/demo/']),
+    only('tools/', [words, core]),
     only('server/', []),
     {
       name: 'core-is-plain',

@@ -1,4 +1,5 @@
 module.exports = function babel(api) {
-  api.cache(true);
-  return { presets: ['babel-preset-expo'] };
+  // Jest has no modules loaded on demand; the bundler has.
+  const plugins = api.env('test') ? ['dynamic-import-node'] : [];
+  return { presets: ['babel-preset-expo'], plugins };
 };

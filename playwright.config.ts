@@ -4,15 +4,21 @@ import { BROWSER, PORT } from './e2e/browser';
 /** Whole journeys in Debian's Chromium, against the built application as Express serves it. */
 export default defineConfig({
   testDir: 'e2e',
+  outputDir: 'test-results/journeys',
   fullyParallel: true,
   forbidOnly: true,
   workers: 2,
   timeout: 60_000,
-  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
   use: { ...BROWSER, baseURL: `http://127.0.0.1:${PORT}`, trace: 'retain-on-failure' },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 } } },
-    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+    {
+      name: 'wide',
+      testMatch: /(journey|access)\.spec/,
+      grepInvert: /@phone-only/,
+      use: { viewport: { width: 1280, height: 800 } },
+    },
   ],
   webServer: {
     command: 'node dist/server/main.mjs',

@@ -11,91 +11,93 @@ async function violations(page: Page) {
   );
 }
 
-/** Nothing sticks out sideways. */
+/** What sticks out sideways, but for the measured copies of labels that Paper hides in fields. */
 async function sideways(page: Page) {
   return page.evaluate(() => {
     const width = document.documentElement.clientWidth;
+    const label = '[data-testid*=label]';
     return [...document.querySelectorAll<HTMLElement>('body *')]
-      .filter(
-        (element) => element.getBoundingClientRect().right > width + 1 && !element.closest('svg'),
-      )
+      .filter((element) => element.getBoundingClientRect().right > width + 1)
+      .filter((element) => !element.closest('svg') && !element.closest(label))
+      .filter((element) => !element.querySelector(label))
       .map((element) => `${element.tagName} ${element.textContent?.slice(0, 40)}`)
       .slice(0, 5);
   });
 }
 
-const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
-  ['library', async () => undefined],
-  [
-    'library, opened row',
-    async (page) =>
-      page
-        .getByRole('button', { name: /^More for/ })
-        .first()
-        .click(),
-  ],
-  ['bring in', async (page) => page.getByRole('button', { name: 'Bring in' }).click()],
-  ['routine', async (page) => openRoutine(page, 'Thursday chair circle')],
-  [
-    'routine with a row chosen',
-    async (page) => {
-      await openRoutine(page, 'Signal box reset');
-      await page.getByRole('button', { name: /^Seated hamstring/ }).click();
-      await page.getByRole('button', { name: 'Group and time' }).click();
-    },
-  ],
-  [
-    'lead, ready',
-    async (page) => {
-      await openRoutine(page, 'Signal box reset');
-      await page.getByRole('button', { name: 'Lead', exact: true }).click();
-      await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
-    },
-  ],
-  [
-    'lead, working one side',
-    async (page) => {
-      await openRoutine(page, 'Signal box reset');
-      await page.getByRole('button', { name: 'Lead', exact: true }).click();
-      await page.getByRole('button', { name: 'Start' }).click();
-      for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
-      await expect(page.getByText('left leg', { exact: true })).toBeVisible({ timeout: 20_000 });
-      await page.getByRole('button', { name: 'Settings' }).click();
-    },
-  ],
-  ['record', async (page) => page.getByRole('button', { name: 'Record' }).click()],
-  [
-    'run',
-    async (page) => {
-      await page.getByRole('button', { name: 'Record' }).click();
-      await page.getByRole('link').first().click();
-      await expect(page.getByText('Item and side')).toBeVisible();
-    },
-  ],
-];
+const lead = async (page: Page) => {
+  await openRoutine(page, 'Signal box reset');
+  await page.getByRole('button', { name: 'Lead', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
+};
 
-for (const [name, go] of VIEWS) {
-  for (const scheme of ['light', 'dark'] as const) {
-    test(`axe finds nothing on ${name}, ${scheme}`, async ({ page }) => {
-      await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
-      await openDemo(page);
-      await go(page);
-      await page.waitForTimeout(300);
-      expect(await violations(page)).toEqual([]);
-    });
-  }
-}
+const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
+  library: async (page) =>
+    page
+      .getByRole('button', { name: /^More for/ })
+      .first()
+      .click(),
+  'bring in': async (page) => page.getByRole('button', { name: 'Bring in' }).click(),
+  routine: async (page) => openRoutine(page, 'Thursday chair circle'),
+  'routine with a row chosen': async (page) => {
+    await openRoutine(page, 'Signal box reset');
+    await page.getByRole('button', { name: /^Seated hamstring/ }).click();
+    await page.getByRole('button', { name: 'Group and time' }).click();
+  },
+  'lead, ready': lead,
+  'lead, working one side': async (page) => {
+    await lead(page);
+    await page.getByRole('button', { name: 'Start' }).click();
+    for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
+    await expect(page.getByText('left leg', { exact: true })).toBeVisible({ timeout: 20_000 });
+    await page.getByRole('button', { name: 'Settings' }).click();
+    await page.getByRole('button', { name: 'Finish here' }).click();
+    await page.getByRole('button', { name: 'Keep leading' }).click();
+  },
+  run: async (page) => {
+    await page.getByRole('button', { name: 'Record' }).click();
+    await page.getByRole('link').first().click();
+    await expect(page.getByText('Item and side')).toBeVisible();
+  },
+  record: async (page) => page.getByRole('button', { name: 'Record' }).click(),
+};
 
-for (const [name, go] of VIEWS) {
-  test(`${name} fits 320 px`, async ({ page }, info) => {
-    test.skip(info.project.name !== 'phone', 'one width is enough');
-    await page.setViewportSize({ width: 320, height: 700 });
+for (const scheme of ['light', 'dark'] as const) {
+  const where = scheme === 'dark' ? ' @phone-only' : '';
+  test(`axe finds nothing on any main view, ${scheme}${where}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
     await openDemo(page);
-    await go(page);
-    await page.waitForTimeout(300);
-    expect(await sideways(page)).toEqual([]);
+    for (const [name, go] of Object.entries(VIEWS)) {
+      await test.step(name, async () => {
+        await page.goto('/');
+        const broken = page.getByRole('button', { name: 'Finish and record it' });
+        await expect(page.getByRole('heading', { name: 'Routines' })).toBeVisible();
+        if (await broken.isVisible()) await broken.click();
+        await go(page);
+        await page.waitForTimeout(200);
+        expect(await violations(page)).toEqual([]);
+      });
+    }
   });
 }
+
+test('every main view fits 320 px @phone-only', async ({ page }) => {
+  test.setTimeout(180_000);
+  await page.setViewportSize({ width: 320, height: 700 });
+  await openDemo(page);
+  for (const [name, go] of Object.entries(VIEWS)) {
+    await test.step(name, async () => {
+      await page.goto('/');
+      const broken = page.getByRole('button', { name: 'Finish and record it' });
+      await expect(page.getByRole('heading', { name: 'Routines' })).toBeVisible();
+      if (await broken.isVisible()) await broken.click();
+      await go(page);
+      await page.waitForTimeout(200);
+      expect(await sideways(page)).toEqual([]);
+    });
+  }
+});
 
 test('a routine is built and opened by keyboard only', async ({ page }) => {
   await openDemo(page);

@@ -32,14 +32,14 @@ test('from a typed routine to a led class and back from a file', async ({ page }
   await expect(page.getByText('0:25 left')).toBeVisible();
   await page.clock.runFor(24_000);
   await expect(page.getByText('0:01 left')).toBeVisible();
-  await page.clock.runFor(600);
+  await page.clock.runFor(1500);
 
   // Recorded: what was planned is what was led.
   await expect(page).toHaveURL(/\/record\//);
   await expect(page.getByText('1:00 of 1:00')).toBeVisible();
   await expect(page.getByText(/led to the end/)).toBeVisible();
   await page.clock.resume();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByRole('link', { name: /Between two calls/ })).toBeVisible();
   const table = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a table' }).click();
@@ -50,7 +50,7 @@ test('from a typed routine to a led class and back from a file', async ({ page }
   expect(csv).toContain('Between two calls,completed,Seated cat,both,8,8');
 
   // Out to a file, deleted, and back in.
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: 'More for Between two calls' }).click();
   const file = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
@@ -81,7 +81,7 @@ test('new, named, duplicated, deleted and brought back', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Type a move and its dose' }).fill('Bridge');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await saved(page);
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: 'More for Low tide stretch' }).click();
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(page.getByRole('link', { name: /^Low tide stretch \(copy\)/ })).toBeVisible();
@@ -148,7 +148,7 @@ test('a bad file changes nothing and says where it is wrong', async ({ page }) =
   await expect(page.getByText(/routine\.title/)).toBeVisible();
   await text.fill('{ "format": oops }');
   await expect(page.getByText(/from line 1, column 13 on/)).toBeVisible();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByRole('link')).toHaveCount(6);
 });
 

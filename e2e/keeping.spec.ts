@@ -97,7 +97,7 @@ test('a full disk is told, and the routine is handed over as a file', async ({ p
   await page.getByRole('textbox', { name: 'Title' }).fill('Too much');
   await page.getByRole('textbox', { name: 'Title' }).press('Enter');
   await expect(page.getByText('not saved')).toBeVisible();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByText(/“Too much” could not be saved/)).toBeVisible();
   const file = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();

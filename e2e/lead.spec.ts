@@ -95,7 +95,7 @@ test('the stop signs are one tap away and hold the class', async ({ page }) => {
 test('leaving the page holds the class, and the list leads back to it', async ({ page }) => {
   await page.clock.runFor(10_000);
   await page.goBack();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(
     page.getByText(/You were leading “Signal box reset”. It stands at 0:(09|10)/),
   ).toBeVisible();

@@ -6,8 +6,8 @@ import type { AppStore } from './store';
 
 /** Opens what is kept, keeps it saved from then on, and welcomes a first visit. */
 export async function openApp(store: AppStore, platform: Platform): Promise<void> {
-  await store.dispatch(openStore());
-  const saveNow = startSaving(store, platform);
+  const revisions = await store.dispatch(openStore());
+  const saveNow = startSaving(store, platform, revisions);
   onPageLeave(() => void saveNow());
   await store.dispatch(welcome());
 }

@@ -46,9 +46,10 @@ export function listenToLead(
 
 async function countIn(lead: Lead, api: Api): Promise<void> {
   const { clock } = api.extra;
+  const calledMs = clock.now();
   for (let leftMs = RESUME_COUNT_IN_MS; leftMs > 0; leftMs -= 1000) {
     const atMs = (lead.clockMs ?? 0) - leftMs;
-    if (clock.now() > atMs + STALE_MS) continue;
+    if (atMs < calledMs) continue;
     await api.pause(clock.waitUntil(atMs, api.signal));
     sound({ atMs, kind: 'tone', tone: 'count' }, api);
   }
@@ -66,11 +67,9 @@ async function run(
     const { lead } = current;
     const score = scoreOfLead(lead);
     const placeMs = placeAt(lead, score, clock.now());
-    for (const onset of onsetsOf(score)) {
-      if (onset.atMs <= sounded() || onset.atMs > placeMs) continue;
-      if (placeMs - onset.atMs < STALE_MS) sound(onset, api);
-      setSounded(onset.atMs);
-    }
+    const due = onsetsOf(score).filter(({ atMs }) => atMs > sounded() && atMs <= placeMs);
+    due.filter(({ atMs }) => placeMs - atMs < STALE_MS).forEach((onset) => sound(onset, api));
+    setSounded(placeMs);
     if (placeMs >= score.totalMs) {
       api.dispatch(endLead('completed'));
       return;

@@ -1,17 +1,21 @@
+import type { RoutineId } from '@/core/ids';
 import type { Routine } from '@/core/routine';
 import type { Run } from '@/core/record';
 import { deviceSet } from './device';
 import { KEYS, readKept } from './kept';
 import { leadFound } from './lead';
 import { noticeShown, storeOpened } from './notices';
-import { revisions } from './revisions';
 import { routinesBrought } from './routines';
 import { runsBrought } from './runs';
 import type { AppThunk } from './store';
 
+/** Which revision of each routine this tab last read or wrote; another tab may have gone further. */
+export type Revisions = Map<RoutineId, number>;
+
 /** Reads all that is kept. What is damaged is set aside and named, and the rest loads. */
-export function openStore(): AppThunk<Promise<void>> {
+export function openStore(): AppThunk<Promise<Revisions>> {
   return async (dispatch, _, { store }) => {
+    const revisions: Revisions = new Map();
     try {
       const keys = await store.keys();
       const texts = await store.read(keys);
@@ -46,6 +50,7 @@ export function openStore(): AppThunk<Promise<void>> {
     } catch {
       dispatch(noticeShown({ kind: 'storage-closed' }));
     }
+    return revisions;
   };
 }
 

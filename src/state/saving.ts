@@ -3,7 +3,7 @@ import type { Routine } from '@/core/routine';
 import type { Platform } from '@/platform';
 import { KEYS, keptDevice, keptLead, keptRoutine, keptRun, readKept } from './kept';
 import { noticeShown, persistenceKnown, savingSet } from './notices';
-import { revisions } from './revisions';
+import type { Revisions } from './opening';
 import { routineDeleted, routinesBrought } from './routines';
 import { runsBrought, type RunsState } from './runs';
 import type { AppState, AppStore } from './store';
@@ -14,16 +14,22 @@ export const SAVE_AFTER_MS = 150;
 /** What this tab knows to be stored, by identity: anything else is still to be written. */
 interface Stored {
   readonly routines: Map<RoutineId, Routine>;
+  readonly revisions: Revisions;
   runs: RunsState;
   lead: AppState['lead']['current'];
   device: AppState['device'];
 }
 
 /** Keeps the store saved from now on. Returns the way to save at once. */
-export function startSaving(store: AppStore, platform: Platform): () => Promise<void> {
+export function startSaving(
+  store: AppStore,
+  platform: Platform,
+  revisions: Revisions,
+): () => Promise<void> {
   const { routines, runs, lead, device } = store.getState();
   const stored: Stored = {
     routines: new Map(Object.values(routines).map(({ routine }) => [routine.id, routine])),
+    revisions,
     runs,
     lead: lead.current,
     device,
@@ -102,7 +108,7 @@ async function saveRoutines(
   for (const id of [...stored.routines.keys()]) {
     if (state.routines[id]) continue;
     stored.routines.delete(id);
-    revisions.delete(id);
+    stored.revisions.delete(id);
     good = (await written(() => platform.store.remove(KEYS.routine(id)))) && good;
     platform.tabs.tell(KEYS.routine(id));
   }
@@ -117,19 +123,19 @@ async function saveRoutine(
   stored: Stored,
 ): Promise<void> {
   const key = KEYS.routine(routine.id);
-  const known = revisions.get(routine.id) ?? 0;
+  const known = stored.revisions.get(routine.id) ?? 0;
   const other = await readStored(key, platform);
   if (other && other.revision !== known) {
     const copyTitle = `${routine.title} (other tab)`.slice(-120).trim();
     const copy = { ...routine, id: routineIdSchema.parse(platform.newId()), title: copyTitle };
-    revisions.set(routine.id, other.revision);
+    stored.revisions.set(routine.id, other.revision);
     stored.routines.set(routine.id, other.routine);
     store.dispatch(routinesBrought([other.routine, copy]));
     store.dispatch(noticeShown({ kind: 'other-tab', title: routine.title, copyTitle }));
     return;
   }
   await platform.store.write(key, keptRoutine(routine, known + 1));
-  revisions.set(routine.id, known + 1);
+  stored.revisions.set(routine.id, known + 1);
   platform.tabs.tell(key);
 }
 
@@ -201,7 +207,7 @@ async function takeFromOtherTab(
     const { routine, revision } = kept;
     const here = store.getState().routines[routine.id]?.routine;
     if (here && here !== stored.routines.get(routine.id)) return;
-    revisions.set(routine.id, revision);
+    stored.revisions.set(routine.id, revision);
     stored.routines.set(routine.id, routine);
     store.dispatch(routinesBrought([routine]));
   }
@@ -209,7 +215,7 @@ async function takeFromOtherTab(
     const id = routineIdSchema.safeParse(key.slice(KEYS.routine('').length));
     if (!id.success || !stored.routines.has(id.data)) return;
     stored.routines.delete(id.data);
-    revisions.delete(id.data);
+    stored.revisions.delete(id.data);
     store.dispatch(routineDeleted(id.data));
   }
 }

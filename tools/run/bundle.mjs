@@ -8,6 +8,8 @@ const TARGETS = {
   cli: { entry: 'tools/cli/main.ts', out: 'dist/tools/willow.mjs' },
   server: { entry: 'server/main.ts', out: 'dist/server/main.mjs' },
   bench: { entry: 'tools/bench/main.ts', out: 'dist/tools/bench.mjs' },
+  firstLoad: { entry: 'tools/bench/first-load.ts', out: 'dist/tools/first-load.mjs' },
+  shots: { entry: 'tools/shots/main.ts', out: 'dist/tools/shots.mjs' },
   compress: { entry: 'tools/compress.ts', out: 'dist/tools/compress.mjs' },
 };
 

@@ -1,0 +1,115 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, truncateSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const folder = mkdtempSync(join(tmpdir(), 'willow-cli-'));
+const launcher = join(__dirname, '../run/willow.mjs');
+
+function willow(args: readonly string[], input = '') {
+  const { status, stdout, stderr } = spawnSync(process.execPath, [launcher, ...args], {
+    input,
+    encoding: 'utf8',
+  });
+  return { status, stdout, stderr };
+}
+
+const TEXT = 'group: desk\nSeated figure four: hold 30s, each side\n';
+
+describe('the command line', () => {
+  test('time prints the score as JSON, with lines', () => {
+    const { status, stdout } = willow(['time', '-', '--json'], TEXT);
+    expect(status).toBe(0);
+    const { totalMs, segments, problems } = JSON.parse(stdout);
+    expect(totalMs).toBe(75_000);
+    expect(problems).toEqual([]);
+    expect(segments[0]).toMatchObject({
+      kind: 'set-up',
+      startMs: 0,
+      endMs: 8000,
+      line: 2,
+      moveId: 'seated-figure-four',
+      moveName: 'Seated figure four',
+      position: { chair: 'sit-front' },
+      lanes: { chair: { level: 'ankle on the thigh', support: 'none', props: [] } },
+    });
+  });
+
+  test('a problem names its place on standard error, and the rest is still there', () => {
+    const { status, stdout, stderr } = willow(['time', '-', '--json'], `${TEXT}Seated twits\n`);
+    expect(status).toBe(2);
+    expect(stderr).toMatch(/^3:1: No move is called “Seated twits”; it could be: Seated twist/);
+    expect(JSON.parse(stdout).totalMs).toBe(75_000);
+    expect(JSON.parse(stdout).problems).toHaveLength(1);
+  });
+
+  test('text to JSON to text comes back the same', () => {
+    const json = willow(['convert', '--to', 'json', '-'], TEXT).stdout;
+    const text = willow(['convert', '--to', 'text', '-'], json).stdout;
+    expect(text).toBe(
+      'title: Untitled routine\ngroup: desk\n\n[main]\nSeated figure four: hold 30s, each side\n',
+    );
+  });
+
+  test('without --json it is a short table', () => {
+    const { stdout } = willow(['time', '-'], TEXT);
+    expect(stdout).toContain('0:00  8 s    set-up');
+    expect(stdout).toContain('Untitled routine: 1:15, left 0:30, right 0:30');
+  });
+
+  test('moves lists and searches', () => {
+    const all = JSON.parse(willow(['moves', '--json']).stdout);
+    expect(all.length).toBeGreaterThanOrEqual(16);
+    const found = JSON.parse(willow(['moves', '--search', 'bridge', '--json']).stdout);
+    expect(found.map(({ id }: { id: string }) => id)).toEqual(['bridge']);
+    expect(Object.keys(found[0])).toEqual([
+      'id',
+      'name',
+      'otherNames',
+      'family',
+      'kind',
+      'sides',
+      'regions',
+      'dose',
+      'range',
+      'levels',
+    ]);
+  });
+
+  test('a big file is refused before it is read', () => {
+    const big = join(folder, 'big.txt');
+    writeFileSync(big, '');
+    truncateSync(big, 5_000_000);
+    const { status, stderr } = willow(['time', big]);
+    expect(status).toBe(2);
+    expect(stderr).toMatch(/^1:1: the file is 5 MB or more/);
+  });
+
+  test.each([[['time', '/no/such/file']], [['time', tmpdir()]]])(
+    '%s is a problem, not a trace',
+    (args) => {
+      const { status, stderr } = willow(args);
+      expect(status).toBe(2);
+      expect(stderr).toMatch(/^1:1: /);
+    },
+  );
+
+  test('broken JSON names its place and still prints a result', () => {
+    const { status, stderr, stdout } = willow(['time', '-', '--json'], '{\n "format": oops }');
+    expect(status).toBe(2);
+    expect(stderr).toMatch(/^2:12: /);
+    expect(JSON.parse(stdout).segments).toEqual([]);
+  });
+
+  test.each([
+    [[]],
+    [['dance', 'x']],
+    [['convert', '--to', 'song', '-']],
+    [['time']],
+    [['time', 'a', 'b']],
+  ])('a wrong call %j says how', (args: string[]) => {
+    const { status, stderr } = willow(args);
+    expect(status).toBe(1);
+    expect(stderr).toMatch(/^usage: willow/);
+  });
+});

@@ -1,0 +1,107 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdirSync } from 'node:fs';
+import { chromium, type Page } from '@playwright/test';
+import { BROWSER } from '../../e2e/browser';
+
+const PORT = 4619;
+const FOLDER = 'docs/screenshots';
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+interface Shot {
+  readonly name: string;
+  readonly viewport: { readonly width: number; readonly height: number };
+  readonly dark?: true;
+  readonly go: (page: Page) => Promise<unknown>;
+}
+
+const routine = (title: string) => async (page: Page) => {
+  await page.getByRole('link', { name: title }).click();
+  await page.getByRole('textbox', { name: 'Title' }).waitFor();
+};
+
+const chosen = (title: string, row: RegExp) => async (page: Page) => {
+  await routine(title)(page);
+  await page.getByRole('button', { name: row }).click();
+};
+
+const ready = (title: string) => async (page: Page) => {
+  await routine(title)(page);
+  await page.getByRole('button', { name: 'Lead', exact: true }).click();
+  await page.getByRole('button', { name: 'Start' }).waitFor();
+};
+
+/** On the clock of the page, so that the same second is taken every time. */
+const leading = (title: string, plays: number, ms: number) => async (page: Page) => {
+  await ready(title)(page);
+  await page.clock.pauseAt(new Date('2026-03-05T10:30:00'));
+  await page.getByRole('button', { name: 'Start' }).click();
+  for (let i = 0; i < plays; i++) await page.keyboard.press('ArrowRight');
+  await page.clock.runFor(ms);
+};
+
+const record = async (page: Page) => page.getByRole('button', { name: 'Record' }).click();
+
+const SHOTS: readonly Shot[] = [
+  { name: 'routines-phone', viewport: PHONE, go: async () => undefined },
+  { name: 'routine-phone', viewport: PHONE, go: routine('Down and up again') },
+  { name: 'routine-item-phone', viewport: PHONE, go: chosen('Signal box reset', /^Seated twist/) },
+  { name: 'routine-wide', viewport: WIDE, go: chosen('Signal box reset', /^Seated hamstring/) },
+  { name: 'routine-phone-dark', viewport: PHONE, dark: true, go: routine('Thursday chair circle') },
+  { name: 'lead-ready-phone', viewport: PHONE, go: ready('Thursday chair circle') },
+  { name: 'lead-phone', viewport: PHONE, go: leading('Signal box reset', 3, 25_000) },
+  { name: 'lead-wide', viewport: WIDE, go: leading('Signal box reset', 5, 50_000) },
+  {
+    name: 'record-phone',
+    viewport: PHONE,
+    go: record,
+  },
+  {
+    name: 'run-phone',
+    viewport: PHONE,
+    go: async (page) => {
+      await record(page);
+      await page.getByRole('link', { name: /Signal box reset/ }).click();
+    },
+  },
+  {
+    name: 'bring-in-phone',
+    viewport: PHONE,
+    go: async (page) => {
+      await page.getByRole('button', { name: 'Bring in' }).click();
+      const text = page.getByRole('textbox', { name: 'Routine text' });
+      await text.fill('title: Low tide\n[main]\nSeated twits: hold 20s\nBridge: 8 reps');
+    },
+  },
+];
+
+const server = spawn(process.execPath, ['dist/server/main.mjs'], {
+  env: { ...process.env, PORT: String(PORT) },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await once(server.stdout, 'data');
+mkdirSync(FOLDER, { recursive: true });
+const browser = await chromium.launch(BROWSER.launchOptions);
+try {
+  for (const { name, viewport, dark, go } of SHOTS) {
+    const page = await browser.newPage({
+      viewport,
+      colorScheme: dark ? 'dark' : 'light',
+      locale: 'en-GB',
+      timezoneId: 'UTC',
+    });
+    await page.clock.install({ time: new Date('2026-03-05T10:00:00') });
+    await page.goto(`http://127.0.0.1:${PORT}/`);
+    await page.getByRole('heading', { name: 'Routines' }).waitFor();
+    await go(page);
+    await page.clock.runFor(500);
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `${FOLDER}/${name}.png` });
+    await page.close();
+    console.log(`${FOLDER}/${name}.png`);
+  }
+} finally {
+  await browser.close();
+  server.kill();
+}
