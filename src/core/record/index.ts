@@ -1,3 +1,2 @@
-export { RUN_COLUMNS, runsCsv, type RunColumn } from './csv';
 export { RUN_ENDS, RUN_VERSION, runSchema, type Run, type RunEnd, type SideTime } from './schema';
 export { sideTimes, tallied, type Tally } from './side-times';

@@ -1,7 +1,8 @@
 import { runIdSchema } from '../ids';
 import { compile } from '../score';
 import { plainPhrases, routineOf } from '../testing';
-import { RUN_COLUMNS, runSchema, runsCsv, sideTimes, tallied, type Run, type RunColumn } from '.';
+import { RUN_COLUMNS, runsCsv, type RunColumn } from '../export';
+import { runSchema, sideTimes, tallied, type Run } from '.';
 
 const HEADINGS = Object.fromEntries(RUN_COLUMNS.map((name) => [name, name])) as Record<
   RunColumn,

@@ -1,4 +1,5 @@
-import type { RunColumn, RunEnd, SideTime } from '@/core/record';
+import type { RunColumn } from '@/core/export';
+import type { RunEnd, SideTime } from '@/core/record';
 
 export const RECORD = {
   title: 'Record',

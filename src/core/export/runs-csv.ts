@@ -1,5 +1,5 @@
 import { unparse } from 'papaparse';
-import type { Run } from './schema';
+import type { Run } from '../record';
 
 /** The columns of a record, one row for each side of each item; the header row is the caller's words. */
 export const RUN_COLUMNS = [

@@ -1,0 +1,1 @@
+export { RUN_COLUMNS, runsCsv, type RunColumn } from './runs-csv';
