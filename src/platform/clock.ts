@@ -19,12 +19,18 @@ const BEAT_MS = 50;
 export function browserClock(): Clock {
   const waiting = new Set<() => void>();
   const wake = () => waiting.forEach((check) => check());
-  const worker = startBeat(wake);
-  document.addEventListener('visibilitychange', () => {
-    beat(worker, document.hidden ? BEAT_MS : BEAT_MS * 20);
-    wake();
-  });
-  beat(worker, BEAT_MS * 20);
+  let worker: Worker | undefined;
+  /** Started with the first wait: a page where nothing is led has no use for it. */
+  const keepBeat = () => {
+    if (worker) return;
+    worker = startBeat(wake);
+    const atPace = () => beat(worker, document.hidden ? BEAT_MS : BEAT_MS * 20);
+    document.addEventListener('visibilitychange', () => {
+      atPace();
+      wake();
+    });
+    atPace();
+  };
   return {
     now: () => performance.now(),
     wallTime: () => new Date(),
@@ -42,6 +48,7 @@ export function browserClock(): Clock {
           resolve();
         };
         if (signal.aborted) return;
+        keepBeat();
         signal.addEventListener('abort', stop, { once: true });
         waiting.add(check);
         const sleep = () => {
