@@ -19,8 +19,11 @@ module.exports = {
       displayName: 'interface',
       preset: 'jest-expo/web',
       testMatch: ['<rootDir>/src/{design,features,platform,state,app}/**/*.test.{ts,tsx}'],
-      moduleNameMapper: aliases,
-      setupFiles: ['<rootDir>/tools/test/setup-interface.ts'],
+      moduleNameMapper: {
+        ...aliases,
+        '^lucide-react-native/icons/(.*)$':
+          '<rootDir>/node_modules/lucide-react-native/dist/cjs/icons/$1.js',
+      },
     },
   ],
 };

@@ -239,5 +239,5 @@ const styles = StyleSheet.create({
     backgroundColor: 'transparent',
     minWidth: 0,
   },
-  titleText: { fontFamily: 'Literata, Georgia, serif', fontSize: 22, paddingHorizontal: 0 },
+  titleText: { fontFamily: 'Literata, Georgia, serif', fontSize: 20, paddingHorizontal: 0 },
 });

@@ -94,7 +94,10 @@ function SidePanel({
         : panel.side;
   return (
     <View style={[styles.quiet, { width: width * share, height, backgroundColor: t.shade }]}>
-      <Text variant="titleMedium" style={{ color: t.quiet, textAlign: 'center' }}>
+      <Text
+        variant="titleMedium"
+        style={[styles.sub, width > 700 && styles.broadSub, { color: t.quiet }]}
+      >
         {words}
       </Text>
       <LeafMeter
@@ -138,31 +141,32 @@ function Panel({
   width,
   height,
 }: PanelProps) {
-  const wide = seconds.length > 2;
-  const tall = height - 150 - (filled === undefined ? 0 : height * 0.2);
-  const size = Math.max(40, Math.min(width * (wide ? 0.4 : 0.72), tall));
+  const broad = width > height;
+  const long = seconds.length > 2;
+  const leafSize = filled === undefined ? 0 : Math.min(height * (broad ? 0.5 : 0.24), 240);
+  const tall = height - (broad ? 130 : 150 + leafSize);
+  const size = Math.max(40, Math.min(width * (long ? 0.36 : broad ? 0.5 : 0.72), tall));
   return (
     <View style={[styles.panel, { width, height, backgroundColor: fill }]}>
       <View>
-        <Text variant="headlineSmall" style={[styles.heading, { color: ink }]}>
+        <Text
+          variant="headlineSmall"
+          style={[styles.heading, broad && styles.broadHeading, { color: ink }]}
+        >
           {heading}
         </Text>
-        <Text variant="bodyLarge" style={[styles.sub, { color: ink }]}>
+        <Text variant="bodyLarge" style={[styles.sub, broad && styles.broadSub, { color: ink }]}>
           {sub}
         </Text>
       </View>
-      <Text style={[styles.seconds, { color: ink, fontSize: size, lineHeight: size * 1.05 }]}>
-        {seconds}
-      </Text>
-      {filled !== undefined && (
-        <LeafMeter
-          filled={filled}
-          colour={ink}
-          empty="#00000033"
-          size={Math.min(height * 0.24, 220)}
-          swell={swell}
-        />
-      )}
+      <View style={broad ? styles.broad : styles.stacked}>
+        <Text style={[styles.seconds, { color: ink, fontSize: size, lineHeight: size * 1.02 }]}>
+          {seconds}
+        </Text>
+        {filled !== undefined && (
+          <LeafMeter filled={filled} colour={ink} empty="#00000033" size={leafSize} swell={swell} />
+        )}
+      </View>
       <Text variant="bodyLarge" style={[styles.sub, { color: ink }]}>
         {under}
       </Text>
@@ -220,7 +224,11 @@ const styles = StyleSheet.create({
     paddingHorizontal: 4,
   },
   heading: { fontFamily: SANS, fontWeight: '700', textAlign: 'center' },
+  broadHeading: { fontSize: 44, lineHeight: 52 },
   sub: { textAlign: 'center', minHeight: 26 },
+  broadSub: { fontSize: 28, lineHeight: 34 },
+  broad: { flexDirection: 'row', alignItems: 'center', gap: 40 },
+  stacked: { alignItems: 'center', gap: 8 },
   seconds: { fontFamily: SANS, fontWeight: '700', fontVariant: ['tabular-nums'] },
   leaf: { alignSelf: 'center' },
 });

@@ -44,7 +44,7 @@ export function BringInScreen() {
           {BRING_IN.choose}
         </Button>
         {refused !== '' && (
-          <Text role="alert" style={{ color: t.clay }}>
+          <Text role="alert" variant="bodyMedium" style={{ color: t.clay }}>
             {refused}
           </Text>
         )}

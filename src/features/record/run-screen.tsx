@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button, DataTable, Text } from 'react-native-paper';
+import { Button, Text } from 'react-native-paper';
 import { Screen, TARGET, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
 import { runIdSchema } from '@/core/ids';
@@ -26,22 +26,16 @@ export default function RunScreen({ id: address }: { readonly id: string }) {
         <Text variant="titleMedium" style={styles.figure}>
           {RECORD.of(printClock(run.realMs), printClock(run.plannedMs))}
         </Text>
-        <DataTable>
-          <DataTable.Header>
-            <DataTable.Title style={styles.wide} textStyle={{ color: t.ink }}>
-              {RECORD.sideHeading}
-            </DataTable.Title>
-            <DataTable.Title numeric textStyle={{ color: t.ink }}>
-              {RECORD.plannedHeading}
-            </DataTable.Title>
-            <DataTable.Title numeric textStyle={{ color: t.ink }}>
-              {RECORD.realHeading}
-            </DataTable.Title>
-          </DataTable.Header>
+        <View role="table" aria-label={RECORD.sideHeading}>
+          <View role="row" style={[styles.row, { borderBottomColor: t.ink }]}>
+            <Heading text={RECORD.sideHeading} wide />
+            <Heading text={RECORD.plannedHeading} />
+            <Heading text={RECORD.realHeading} />
+          </View>
           {run.sides.map((side) => (
             <SideRow key={`${side.itemId} ${side.side}`} side={side} />
           ))}
-        </DataTable>
+        </View>
         {stillThere && (
           <View style={styles.actions}>
             <Button
@@ -65,32 +59,42 @@ export default function RunScreen({ id: address }: { readonly id: string }) {
   );
 }
 
+function Heading({ text, wide = false }: { readonly text: string; readonly wide?: boolean }) {
+  return (
+    <Text variant="labelLarge" role="columnheader" style={wide ? styles.wide : styles.number}>
+      {text}
+    </Text>
+  );
+}
+
 function SideRow({ side }: { readonly side: SideTime }) {
   const t = useTokens();
   const short = side.realMs < side.plannedMs - 500;
   return (
-    <DataTable.Row>
-      <DataTable.Cell style={styles.wide} textStyle={styles.text}>
+    <View role="row" style={[styles.row, { borderBottomColor: t.line }]}>
+      <Text variant="bodyLarge" role="cell" style={styles.wide}>
         {side.moveName}, {SIDE_NAMES[side.side]}
-      </DataTable.Cell>
-      <DataTable.Cell numeric textStyle={[styles.text, styles.figure]}>
+      </Text>
+      <Text variant="bodyLarge" role="cell" style={styles.number}>
         {printClock(side.plannedMs)}
-      </DataTable.Cell>
-      <DataTable.Cell
-        numeric
-        textStyle={[styles.text, styles.figure, short && { color: t.clay, fontWeight: '700' }]}
+      </Text>
+      <Text
+        variant="bodyLarge"
+        role="cell"
+        style={[styles.number, short && { color: t.clay, fontWeight: '700' }]}
       >
         {printClock(side.realMs)}
-      </DataTable.Cell>
-    </DataTable.Row>
+      </Text>
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
   page: { padding: 16, gap: 12, maxWidth: 760, width: '100%', alignSelf: 'center' },
   figure: { fontVariant: ['tabular-nums'] },
-  text: { fontSize: 16 },
-  wide: { flex: 3 },
+  row: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: 1, paddingVertical: 10 },
+  wide: { flex: 1, minWidth: 0 },
+  number: { width: 72, textAlign: 'right', fontVariant: ['tabular-nums'] },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
   button: { minHeight: TARGET },
 });

@@ -1,0 +1,81 @@
+import { countingIds, routineIdSchema } from '@/core/ids';
+import { readRoutineText } from '@/core/routine';
+import { compile } from '@/core/score';
+import { scorePhrases } from '@/words';
+import { viewAt } from './view';
+
+function views(text: string) {
+  const id = routineIdSchema.parse('r');
+  const { routine } = readRoutineText(text, { id, newId: countingIds('i'), untitled: 'x' });
+  const score = compile(routine, scorePhrases);
+  const at = (seconds: number) => {
+    const view = viewAt(routine, score, seconds * 1000);
+    if (!view) throw new Error('nothing to show');
+    return view;
+  };
+  return { at, score };
+}
+
+const TWIST = 'Seated twist: hold 20s, set-up "Ready."';
+
+describe('what the stage shows', () => {
+  test('left works, right is next; then left is done', () => {
+    const { at } = views(TWIST);
+    expect(at(10)).toMatchObject({
+      heading: 'turn left',
+      leftMs: 18_000,
+      ofMs: 20_000,
+      next: 'turn right',
+    });
+    expect(at(10).sides).toEqual([
+      { side: 'left', state: 'working', filled: 0.1 },
+      { side: 'right', state: 'next', filled: 0 },
+    ]);
+    expect(at(40).sides).toEqual([
+      { side: 'left', state: 'done', filled: 1 },
+      { side: 'right', state: 'working', filled: 0.4 },
+    ]);
+  });
+
+  test('before the work it says what the work will be', () => {
+    const { at } = views(TWIST);
+    expect(at(2)).toMatchObject({
+      name: 'Seated twist',
+      heading: 'Get ready',
+      next: 'turn left, hold 20 s',
+    });
+    expect(at(6).heading).toBe('Starts in');
+  });
+
+  test('reps count up, and the last is named once', () => {
+    const { at } = views('Seated cat: 3 reps, tempo 2-0-2, set-up "Ready."');
+    expect([at(8).detail, at(12).detail, at(16).detail]).toEqual(['1 of 3', '2 of 3', 'last one']);
+  });
+
+  test('by turns it names the limb that moves', () => {
+    const { at } = views('Seated march: 2 reps, tempo 2-0-2, set-up "Ready."');
+    expect([at(8).heading, at(12).heading]).toEqual(['left leg', 'right leg']);
+  });
+
+  test('breath swells and settles the leaf', () => {
+    const { at } = views('Seated easy breath: 2 breaths 4/4, set-up "Ready."');
+    expect(at(10)).toMatchObject({ detail: 'breathe in · 1 of 2', swell: 0.5 });
+    expect(at(12)).toMatchObject({ detail: 'breathe out · 1 of 2', swell: 1 });
+  });
+
+  test('press and ease are one count with their words', () => {
+    const { at } = views('Seated twist: hold 30s, press 5s x1, left only, set-up "Ready."');
+    expect(at(22)).toMatchObject({ detail: 'press', leftMs: 16_000, ofMs: 30_000 });
+    expect(at(26).detail).toBe('easing');
+  });
+
+  test('what comes next names its way', () => {
+    const { at, score } = views('Seated cat: 3 reps, set-up "Ready."\nStanding side bend');
+    expect(at(10).next).toMatch(/stand up, Standing side bend$/);
+    expect(at(score.totalMs / 1000 - 1).next).toBe('the end');
+  });
+
+  test('an empty score has nothing to show', () => {
+    expect(() => views('title: Empty').at(0)).toThrow('nothing to show');
+  });
+});
