@@ -43,7 +43,10 @@ module.exports = defineConfig([
         'error',
         {
           patterns: [
-            { group: ['react', 'react-*', 'expo', 'expo-*', 'node:*'], message: 'The core is plain.' },
+            {
+              group: ['react', 'react-*', 'expo', 'expo-*', 'node:*'],
+              message: 'The core is plain.',
+            },
           ],
         },
       ],

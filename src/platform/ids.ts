@@ -1,4 +1,5 @@
+import { v4 } from 'uuid';
 import type { NewId } from '@/core/ids';
 
 /** Ids that no other device makes. */
-export const randomId: NewId = () => crypto.randomUUID();
+export const randomId: NewId = () => v4();

@@ -143,8 +143,8 @@ function Panel({
 }: PanelProps) {
   const broad = width > height;
   const long = seconds.length > 2;
-  const leafSize = filled === undefined ? 0 : Math.min(height * (broad ? 0.5 : 0.24), 240);
-  const tall = height - (broad ? 130 : 150 + leafSize);
+  const leafSize = filled === undefined ? 0 : Math.min(height * 0.22, 240);
+  const tall = height - (broad ? 136 : 150) - leafSize;
   const size = Math.max(40, Math.min(width * (long ? 0.36 : broad ? 0.5 : 0.72), tall));
   return (
     <View style={[styles.panel, { width, height, backgroundColor: fill }]}>
@@ -159,7 +159,7 @@ function Panel({
           {sub}
         </Text>
       </View>
-      <View style={broad ? styles.broad : styles.stacked}>
+      <View style={styles.stacked}>
         <Text style={[styles.seconds, { color: ink, fontSize: size, lineHeight: size * 1.02 }]}>
           {seconds}
         </Text>
@@ -227,7 +227,6 @@ const styles = StyleSheet.create({
   broadHeading: { fontSize: 44, lineHeight: 52 },
   sub: { textAlign: 'center', minHeight: 26 },
   broadSub: { fontSize: 28, lineHeight: 34 },
-  broad: { flexDirection: 'row', alignItems: 'center', gap: 40 },
   stacked: { alignItems: 'center', gap: 8 },
   seconds: { fontFamily: SANS, fontWeight: '700', fontVariant: ['tabular-nums'] },
   leaf: { alignSelf: 'center' },
