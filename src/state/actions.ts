@@ -1,5 +1,5 @@
-import { itemIdSchema, routineIdSchema, type RoutineId } from '@/core/ids';
-import type { Routine } from '@/core/routine';
+import { routineIdSchema, type NewId, type RoutineId } from '@/core/ids';
+import { withFreshIds, type Entry, type Routine } from '@/core/routine';
 import { noticeClosed, noticeShown, type Notice } from './notices';
 import { routineDeleted, routinesBrought } from './routines';
 import { runDeleted, runsBrought } from './runs';
@@ -24,7 +24,7 @@ export function createRoutine(title: string): AppThunk<RoutineId> {
 /** A routine from a file or a text, under ids of its own so that it replaces nothing. */
 export function bringIn(routine: Routine): AppThunk<RoutineId> {
   return (dispatch, _, { newId }) => {
-    const copy = withFreshIds(routine, newId);
+    const copy = underFreshIds(routine, newId);
     dispatch(routinesBrought([copy]));
     dispatch(noticeShown({ kind: 'brought-in', title: copy.title, id: copy.id }));
     return copy.id;
@@ -34,13 +34,12 @@ export function bringIn(routine: Routine): AppThunk<RoutineId> {
 export function duplicateRoutine(id: RoutineId, title: string): AppThunk {
   return (dispatch, getState, { newId }) => {
     const kept = getState().routines[id];
-    if (kept) dispatch(routinesBrought([{ ...withFreshIds(kept.routine, newId), title }]));
+    if (kept) dispatch(routinesBrought([{ ...underFreshIds(kept.routine, newId), title }]));
   };
 }
 
-function withFreshIds(routine: Routine, newId: () => string): Routine {
-  const fresh = <T extends { id: string }>(entries: readonly T[]) =>
-    entries.map((entry) => ({ ...entry, id: itemIdSchema.parse(newId()) }));
+function underFreshIds(routine: Routine, newId: NewId): Routine {
+  const fresh = (entries: readonly Entry[]) => entries.map((entry) => withFreshIds(entry, newId));
   const { 'warm-up': warmUp, main, settle } = routine.sections;
   return {
     ...routine,

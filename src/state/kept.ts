@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { keptLeadSchema, type KeptLead } from '@/core/lead';
 import { RUN_VERSION, runSchema, type Run } from '@/core/record';
-import { ROUTINE_VERSION, routineSchema, type Routine } from '@/core/routine';
+import { ROUTINE_VERSION, migratedRoutine, routineSchema, type Routine } from '@/core/routine';
 import { deviceSchema, type DeviceState } from './device';
 
 /** How things are kept: one key each, with the version of its schema. */
@@ -13,7 +13,7 @@ export const KEYS = {
   device: 'device',
 } as const;
 
-const LEAD_VERSION = 1;
+const LEAD_VERSION = 2;
 const DEVICE_VERSION = 1;
 
 export type Kept =
@@ -79,8 +79,25 @@ export function readKept(key: string, text: string): Reading {
   const version = z.object({ version: z.number() }).safeParse(data);
   const name = nameIn(text) ?? key;
   if (version.success && version.data.version > door.version) return { state: 'newer', name };
-  const result = door.schema.safeParse(data);
+  const result = door.schema.safeParse(
+    version.success ? broughtUp(data, version.data.version, door) : data,
+  );
   return result.success ? { state: 'good', kept: result.data } : { state: 'damaged', name };
+}
+
+/** A value of an earlier version as today's: what changed so far is the routine inside. */
+function broughtUp(data: unknown, version: number, door: Door): unknown {
+  if (version === door.version) return data;
+  return { ...mended(data, version), version: door.version };
+}
+
+function mended(data: unknown, version: number): object {
+  if (typeof data !== 'object' || data === null) return {};
+  const inside = Object.entries(data).map(([key, value]: [string, unknown]) => {
+    if (key === 'routine') return [key, migratedRoutine(value, version)];
+    return [key, typeof value === 'object' && value !== null ? mended(value, version) : value];
+  });
+  return Array.isArray(data) ? data : (Object.fromEntries(inside) as object);
 }
 
 /** The title in a text that may not be readable otherwise. */

@@ -1,13 +1,14 @@
 import { MOVES, searchMoves } from '@/core/catalog';
+import { captionsVtt, cueSheet, scoreCsv } from '@/core/export';
 import { writeRoutineFile, writeRoutineText } from '@/core/routine';
 import { compile } from '@/core/score';
-import { placedProblem, scorePhrases } from '@/words';
+import { SCORE_HEADINGS, cueSheetPhrases, placedProblem, scorePhrases } from '@/words';
 import { readInput, type Input } from './input';
 import { moveRow, movesTable, scoreTable } from './print';
 
 const USAGE = `usage: willow COMMAND FILE [--json]
   time FILE                     the routine, timed
-  convert --to text|json FILE   the routine in another form
+  convert --to FORM FILE        the routine as text, json, vtt, csv or md
   moves [--search WORDS]        the catalogue
 FILE is routine text or routine JSON; - reads standard input.
 `;
@@ -76,6 +77,9 @@ function withSentence(problem: Input['problems'][number]) {
 const CONVERTERS: Readonly<Record<string, (input: Input) => string>> = {
   text: ({ routine }) => writeRoutineText(routine),
   json: ({ routine }) => writeRoutineFile(routine),
+  vtt: ({ routine }) => captionsVtt(compile(routine, scorePhrases)),
+  csv: ({ routine }) => scoreCsv(compile(routine, scorePhrases), SCORE_HEADINGS),
+  md: ({ routine }) => cueSheet(routine, compile(routine, scorePhrases), cueSheetPhrases),
 };
 
 function run(args: readonly string[]): Exit {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { LaneName } from '../lane';
 import type { PositionId } from '../position';
 
 export const PACE_NAMES = ['desk', 'older', 'chair', 'standing'] as const;
@@ -24,7 +25,7 @@ export interface Pace {
 }
 
 export interface PaceDefaults extends Pace {
-  readonly lanes: readonly string[];
+  readonly lanes: readonly LaneName[];
   readonly home: PositionId;
 }
 

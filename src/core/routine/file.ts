@@ -1,6 +1,7 @@
 import { parse, type ParseError } from 'jsonc-parser';
 import { z } from 'zod';
 import { fail, succeed, type Result } from '../result';
+import { migratedRoutine } from './migrations';
 import { ROUTINE_VERSION, routineSchema, type Routine } from './schema';
 
 export const ROUTINE_FORMAT = 'hushed-willow-routine';
@@ -42,7 +43,7 @@ export function readRoutineFile(text: string): Result<Routine, FileProblem> {
   if (!envelope.success) return fail({ code: 'wrong-format' });
   const { version } = envelope.data;
   if (version > ROUTINE_VERSION) return fail({ code: 'newer-version', version });
-  const file = fileSchema.safeParse(data);
+  const file = fileSchema.safeParse(broughtUp(data, version));
   if (file.success) return succeed(file.data.routine);
   const problems = file.error.issues.slice(0, 20).map(({ path, message }): FileProblem => ({
     code: 'invalid',
@@ -50,6 +51,13 @@ export function readRoutineFile(text: string): Result<Routine, FileProblem> {
     detail: message,
   }));
   return fail(...problems);
+}
+
+/** A file of an earlier version as today's; what is wrong with it is for the schema to say. */
+function broughtUp(data: unknown, version: number): unknown {
+  if (version === ROUTINE_VERSION || typeof data !== 'object' || data === null) return data;
+  const routine = 'routine' in data ? migratedRoutine(data.routine, version) : undefined;
+  return { ...data, version: ROUTINE_VERSION, routine };
 }
 
 /** Where a JSON text breaks; engines word their errors too differently to read it from those. */

@@ -1,6 +1,13 @@
 export {
   addEntry,
   applyChange,
+  entriesAround,
+  evenOutSides,
+  hasEntry,
+  swapMove,
+  unwrapBlock,
+  withFreshIds,
+  wrapInBlock,
   changeHead,
   changeItem,
   duplicateEntry,
@@ -25,6 +32,8 @@ export {
 } from './item';
 export {
   MOST_ENTRIES,
+  MOST_ROUNDS,
+  blockSchema,
   ROUTINE_VERSION,
   SECTIONS,
   entriesInOrder,
@@ -33,8 +42,10 @@ export {
   itemsInOrder,
   oneLineSchema,
   routineSchema,
+  type Block,
   type Entry,
   type Item,
+  type Line,
   type RestLine,
   type Routine,
   type SectionName,
@@ -60,3 +71,14 @@ export {
   type FileProblem,
   type RoutineFile,
 } from './file';
+export { lanesOf } from './lanes-of';
+export { ROUTINE_MIGRATIONS, migratedRoutine, type MigrationStep } from './migrations';
+export {
+  LIMITS,
+  ROOM_THINGS,
+  SCHOOLS,
+  SCHOOL_QUESTIONS,
+  type LimitName,
+  type RoomThing,
+  type SchoolQuestion,
+} from './school';

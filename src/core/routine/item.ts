@@ -55,7 +55,8 @@ export type ItemFault = (typeof ITEM_FAULTS)[number];
 export function itemFaults(item: Item, pace: PaceName): readonly ItemFault[] {
   const { move, dose, sides } = itemInForce(item, pace);
   const faults: ItemFault[] = [];
-  if (item.level && !levelNamed(move, item.level)) faults.push('unknown-level');
+  const levels = [item.level, ...Object.values(item.laneLevels ?? {})];
+  if (levels.some((name) => name && !levelNamed(move, name))) faults.push('unknown-level');
   if (move.sides === 'both' && (item.sides || item.firstSide)) faults.push('sides-not-this-move');
   if (item.weak && !(sides.way === 'each' && sides.order.includes(item.weak.side))) {
     faults.push('weak-needs-each');

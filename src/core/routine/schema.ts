@@ -1,15 +1,17 @@
 import { z } from 'zod';
-import { SIDES, SIDE_WAYS } from '../body';
+import { REGIONS, SIDES, SIDE_WAYS } from '../body';
 import { CHALLENGES, PROP_NAMES, SUPPORTS, hasMove } from '../catalog';
 import { pressSchema, restMsSchema, tempoSchema, workMsSchema, writtenDoseSchema } from '../dose';
 import { itemIdSchema, moveIdSchema, routineIdSchema } from '../ids';
 import { PACE_NAMES, paceChangesSchema } from '../pace';
 import { POSITION_IDS } from '../position';
 import { LONGEST_MS } from '../time';
+import { LANE_NAMES } from '../lane';
 import { itemFaults } from './item';
+import { LIMITS, ROOM_THINGS, SCHOOLS, SCHOOL_QUESTIONS } from './school';
 
 /** The version that this application writes. */
-export const ROUTINE_VERSION = 1;
+export const ROUTINE_VERSION = 2;
 export const MOST_ENTRIES = 400;
 
 /** One line of a person's own words: what routine text can keep on one line. */
@@ -50,6 +52,11 @@ export const itemSchema = z.strictObject({
     .max(20)
     .optional(),
   level: oneLineSchema(60).min(1).optional(),
+  /** Levels for one lane alone. */
+  laneLevels: z
+    .partialRecord(z.enum(LANE_NAMES), oneLineSchema(60).min(1))
+    .refine((levels) => Object.keys(levels).length > 0, { error: 'names no lane' })
+    .optional(),
   support: z.enum(SUPPORTS).optional(),
   challenge: z.enum(CHALLENGES).optional(),
   props: z.array(z.enum(PROP_NAMES)).min(1).max(7).optional(),
@@ -75,7 +82,34 @@ export const noteSchema = z.strictObject({
   note: oneLineSchema(300),
 });
 
-export const entrySchema = z.discriminatedUnion('kind', [itemSchema, restSchema, noteSchema]);
+const lineSchema = z.discriminatedUnion('kind', [itemSchema, restSchema, noteSchema]);
+export type Line = z.infer<typeof lineSchema>;
+
+export const MOST_ROUNDS = 12;
+
+/** Lines that are repeated, run side by side, or built up. Blocks do not nest. */
+export const blockSchema = z
+  .strictObject({
+    kind: z.literal('block'),
+    id: itemIdSchema,
+    rounds: z.number().int().min(2).max(MOST_ROUNDS).optional(),
+    perSide: z.literal(true).optional(),
+    firstSide: z.enum(SIDES).optional(),
+    buildUp: z.literal(true).optional(),
+    /** Between rounds and between steps of a build-up. */
+    restMs: workMsSchema.optional(),
+    note: wordsSchema.optional(),
+    lines: z.array(lineSchema).min(1).max(40),
+  })
+  .refine(({ rounds, perSide, buildUp }) => rounds || perSide || buildUp, {
+    error: 'a block has rounds, each side, or a build-up',
+  })
+  .refine(({ firstSide, perSide }) => !firstSide || perSide, {
+    error: 'a first side goes with each side',
+  });
+export type Block = z.infer<typeof blockSchema>;
+
+export const entrySchema = z.union([lineSchema, blockSchema]);
 export type Entry = z.infer<typeof entrySchema>;
 
 export const SECTIONS = ['warm-up', 'main', 'settle'] as const;
@@ -83,6 +117,20 @@ export type SectionName = (typeof SECTIONS)[number];
 
 const entriesSchema = z.array(entrySchema).max(MOST_ENTRIES);
 const positionSchema = z.enum(POSITION_IDS);
+
+const schoolShape = {
+  hold: z.enum(SCHOOLS.hold).optional(),
+  count: z.enum(SCHOOLS.count).optional(),
+  sides: z.enum(SCHOOLS.sides).optional(),
+  curl: z.enum(SCHOOLS.curl).optional(),
+  bend: z.enum(SCHOOLS.bend).optional(),
+  breath: z.enum(SCHOOLS.breath).optional(),
+  strength: z.enum(SCHOOLS.strength).optional(),
+  balance: z.enum(SCHOOLS.balance).optional(),
+  often: z.enum(SCHOOLS.often).optional(),
+  chair: z.enum(SCHOOLS.chair).optional(),
+  grip: z.enum(SCHOOLS.grip).optional(),
+} satisfies Record<(typeof SCHOOL_QUESTIONS)[number], z.ZodType>;
 
 export const routineSchema = z
   .strictObject({
@@ -94,6 +142,23 @@ export const routineSchema = z
     start: positionSchema.optional(),
     end: z.union([positionSchema, z.literal('stay')]).optional(),
     notes: z.array(oneLineSchema(300)).max(50),
+    /** Ways of taking part, the leading one first; the pace's own where left out. */
+    lanes: z.array(z.enum(LANE_NAMES)).min(1).max(LANE_NAMES.length).optional(),
+    schools: z
+      .strictObject(schoolShape)
+      .refine((schools) => Object.keys(schools).length > 0, { error: 'names no school' })
+      .optional(),
+    room: z
+      .array(z.enum([...ROOM_THINGS, ...PROP_NAMES]))
+      .min(1)
+      .max(30)
+      .optional(),
+    limits: z
+      .array(z.strictObject({ limit: z.enum(LIMITS), side: z.enum(SIDES).optional() }))
+      .min(1)
+      .max(60)
+      .optional(),
+    goals: z.array(z.enum(REGIONS)).min(1).max(REGIONS.length).optional(),
     sections: z.strictObject({
       'warm-up': entriesSchema,
       main: entriesSchema,
@@ -102,26 +167,20 @@ export const routineSchema = z
   })
   .superRefine((routine, context) => {
     const seen = new Set<string>();
+    const issue = (path: readonly (string | number)[], message: string) =>
+      context.addIssue({ code: 'custom', path: ['sections', ...path], message });
+    const check = (entry: Entry, path: readonly (string | number)[]) => {
+      if (seen.has(entry.id)) issue([...path, 'id'], 'this id stands twice');
+      seen.add(entry.id);
+      if (entry.kind === 'block') {
+        entry.lines.forEach((line, at) => check(line, [...path, 'lines', at]));
+      }
+      if (entry.kind !== 'item') return;
+      if (!hasMove(entry.moveId)) issue([...path, 'moveId'], 'no such move');
+      else itemFaults(entry, routine.pace).forEach((fault) => issue(path, fault));
+    };
     for (const section of SECTIONS) {
-      routine.sections[section].forEach((entry, at) => {
-        if (seen.has(entry.id)) {
-          context.addIssue({
-            code: 'custom',
-            path: ['sections', section, at, 'id'],
-            message: 'this id stands twice',
-          });
-        }
-        seen.add(entry.id);
-        if (entry.kind !== 'item') return;
-        const path = ['sections', section, at];
-        if (!hasMove(entry.moveId)) {
-          context.addIssue({ code: 'custom', path: [...path, 'moveId'], message: 'no such move' });
-          return;
-        }
-        for (const message of itemFaults(entry, routine.pace)) {
-          context.addIssue({ code: 'custom', path, message });
-        }
-      });
+      routine.sections[section].forEach((entry, at) => check(entry, [section, at]));
     }
   });
 export type Routine = z.infer<typeof routineSchema>;
@@ -135,6 +194,9 @@ export function entriesInOrder(
   );
 }
 
+/** All items in the order of the text, those of blocks too. */
 export function itemsInOrder(routine: Routine): readonly Item[] {
-  return entriesInOrder(routine).flatMap(({ entry }) => (entry.kind === 'item' ? [entry] : []));
+  return entriesInOrder(routine)
+    .flatMap(({ entry }): readonly Entry[] => (entry.kind === 'block' ? entry.lines : [entry]))
+    .filter((entry) => entry.kind === 'item');
 }

@@ -1,191 +1,173 @@
 import type { Side } from '../body';
 import type { PropName } from '../catalog';
-import { paceOf, talkMs, type PaceDefaults } from '../pace';
-import {
-  findRoute,
-  goesUp,
-  isTripToFloor,
-  onSide,
-  switchMs,
-  timeRoute,
-  type PositionId,
-} from '../position';
-import { itemInForce, type Item, type ItemInForce, type Routine } from '../routine';
+import { placeInLane } from '../lane';
+import { talkMs } from '../pace';
+import { goesUp, switchMs } from '../position';
+import { itemInForce, type ItemInForce, type Routine } from '../routine';
 import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken, transferCue } from './cues';
-import type {
-  LaneWork,
-  Mark,
-  Score,
-  ScorePhrases,
-  Segment,
-  SegmentKind,
-  SegmentSide,
-  SpokenCue,
-} from './score';
+import type { Mark, Score, ScorePhrases, Segment, SegmentSide, SpokenCue } from './score';
 import { unroll, type Play } from './unroll';
+import {
+  add,
+  arrive,
+  choicesFor,
+  laneTarget,
+  laneWork,
+  newWalk,
+  placeAfter,
+  slowest,
+  waysTo,
+  type Doing,
+  type RuledOut,
+  type Walk,
+  type Way,
+} from './walk';
 import { workOf, type SidePass, type WorkSet } from './work';
 
-/** What a segment is about; everything else the builder knows. */
-type About = Partial<Pick<Segment, 'side' | 'set' | 'marks' | 'cues'>>;
-
-/** Where the walk through the routine has come to. */
-interface Walk {
-  readonly routine: Routine;
-  readonly pace: PaceDefaults;
-  readonly phrases: ScorePhrases;
-  readonly lane: string;
-  readonly segments: Segment[];
-  nowMs: number;
-  at: PositionId;
-  out: ReadonlySet<PropName>;
-  trips: number;
-  plays: number;
-}
-
-interface Doing {
-  readonly play: number;
-  readonly item: Item;
-  readonly round: number;
-  readonly work: LaneWork;
-  readonly moveName: string;
-}
-
 /**
- * Times a routine for the first lane of its pace.
+ * Times a routine for all its lanes in step.
  * @param phrases the sentences it may speak
+ * @param ruledOut loads that nobody in a lane may be asked to bear; none when left out
  * @returns the score, in integer milliseconds; it throws where the catalogue lacks a move, since a
  * routine is checked at the door
  */
-export function compile(routine: Routine, phrases: ScorePhrases): Score {
-  const pace = paceOf(routine.pace, routine.paceChanges);
-  const walk: Walk = {
-    routine,
-    pace,
-    phrases,
-    lane: pace.lanes[0] ?? routine.pace,
-    segments: [],
-    nowMs: 0,
-    at: routine.start ?? pace.home,
-    out: new Set(),
-    trips: 0,
-    plays: 0,
-  };
+export function compile(
+  routine: Routine,
+  phrases: ScorePhrases,
+  ruledOut: RuledOut = new Map(),
+): Score {
+  const walk = newWalk(routine, phrases, ruledOut);
   for (const step of unroll(routine)) {
     if (step.kind === 'play') addPlay(walk, step);
-    else if (step.rest) {
-      add(walk, 'rest', step.rest.restMs, null, {
-        cues: [{ atMs: walk.nowMs, text: phrases.rest }],
-      });
-    } else add(walk, 'pause', pace.betweenMs, null);
+    else if (step.restMs === null) add(walk, 'pause', walk.pace.betweenMs, null);
+    else add(walk, 'rest', step.restMs, null, cue(walk, phrases.rest));
   }
-  const end = routine.end ?? pace.home;
-  if (end !== 'stay') addTransfer(walk, end, null);
+  addWayHome(walk);
   return {
     totalMs: walk.nowMs,
     ...sideTotals(walk.segments),
-    trips: { [walk.lane]: walk.trips },
+    trips: Object.fromEntries(walk.lanes.map(({ name, trips }) => [name, trips])),
     segments: walk.segments,
   };
 }
 
-function add(
-  walk: Walk,
-  kind: SegmentKind,
-  ms: number,
-  doing: Doing | null,
-  about: About = {},
-): void {
-  if (ms === 0) return;
-  walk.segments.push({
-    kind,
-    startMs: walk.nowMs,
-    endMs: walk.nowMs + ms,
-    itemId: doing?.item.id ?? null,
-    moveId: doing?.work.moveId ?? null,
-    moveName: doing?.moveName ?? null,
-    side: null,
-    set: null,
-    round: doing?.round ?? 1,
-    play: doing?.play ?? null,
-    position: { [walk.lane]: walk.at },
-    lanes: doing ? { [walk.lane]: doing.work } : {},
-    marks: [],
-    cues: [],
-    ...about,
-  });
-  walk.nowMs += ms;
+function cue(walk: Walk, text: string | undefined): { cues: readonly SpokenCue[] } {
+  return { cues: text ? [{ atMs: walk.nowMs, text }] : [] };
 }
 
-/** The way to a position with its rising pauses. A way that is not there takes no time; a check says so. */
-function addTransfer(walk: Walk, to: PositionId, doing: Doing | null): void {
-  const route = findRoute(walk.at, to, { pace: walk.routine.pace });
-  if (isTripToFloor(walk.at, to)) walk.trips += 1;
-  if (!route) {
-    walk.at = to;
-    return;
-  }
-  for (const part of timeRoute(route, walk.pace)) {
-    walk.at = part.at;
+/** Everybody goes to the end asked for where their lane goes there, else to where they began. */
+function addWayHome(walk: Walk): void {
+  const { end } = walk.routine;
+  if (end === 'stay') return;
+  const ways = waysTo(walk, ({ name, home }) => (end && placeInLane(name, end, null)) ?? home);
+  addWays(walk, ways, null);
+}
+
+/** Everybody goes where they have to be; the room waits for the lane that takes longest. */
+function addWays(walk: Walk, ways: readonly Way[], doing: Doing | null): void {
+  const longest = slowest(ways);
+  const startMs = walk.nowMs;
+  for (const part of longest?.parts ?? []) {
+    const spentMs = walk.nowMs - startMs + part.ms;
+    const position = Object.fromEntries(
+      ways.map((way) => [way.lane.name, placeAfter(way, spentMs)]),
+    );
     const text =
       part.kind === 'pause' ? walk.phrases.risingPause : transferCue(part, walk.pace, walk.phrases);
-    add(walk, part.kind, part.ms, doing, { cues: text ? [{ atMs: walk.nowMs, text }] : [] });
+    add(walk, part.kind, part.ms, doing, { ...cue(walk, text), position });
   }
+  arrive(ways);
 }
 
-function addProp(walk: Walk, props: readonly PropName[], doing: Doing): void {
-  if (props.length === 0) return;
-  const fetched = props.filter((prop) => !walk.out.has(prop));
-  walk.out = new Set(props);
-  if (fetched.length === 0) return;
-  const cues = [{ atMs: walk.nowMs, text: walk.phrases.fetch(fetched) }];
-  add(walk, 'prop', walk.pace.propMs, doing, { cues });
+/** One change of props for the room, where some lane needs one that is not out. */
+function addProps(walk: Walk, doing: Doing): void {
+  const fetched = new Set<PropName>();
+  for (const lane of walk.lanes) {
+    const props = doing.work[lane.name]?.props ?? [];
+    if (props.length === 0) continue;
+    props.filter((prop) => !lane.out.has(prop)).forEach((prop) => fetched.add(prop));
+    lane.out = new Set(props);
+  }
+  if (fetched.size === 0) return;
+  add(walk, 'prop', walk.pace.propMs, doing, cue(walk, walk.phrases.fetch([...fetched])));
 }
 
-function addPlay(walk: Walk, { item, round, firstOfLine }: Play): void {
-  const { pace, phrases } = walk;
+function addPlay(walk: Walk, play: Play): void {
+  const { item, passSide } = play;
   const inForce = itemInForce(item, walk.routine.pace);
-  const { move, level, sides } = inForce;
-  const props = item.props ?? level.props;
-  const support = item.support ?? level.support;
-  const work = { moveId: move.id, level: level.name, support, props };
-  const doing: Doing = { play: walk.plays++, item, round, work, moveName: move.name };
-  const passes = workOf(item, inForce, pace);
+  const choices = choicesFor(walk, item);
+  const doing: Doing = {
+    play: walk.plays++,
+    item,
+    round: play.round,
+    moveName: inForce.move.name,
+    choices,
+    work: laneWork(item, choices),
+  };
+  const passes = passesOf(play, inForce, walk);
   const side = passes[0]?.side ?? null;
-  const first = sides.way === 'alternating' ? sides.first : null;
-  const from = onSide(level.from, sideOf(side));
-  if (goesUp(walk.at, from)) {
-    addTransfer(walk, from, doing);
-    addProp(walk, props, doing);
+  const first = inForce.sides.way === 'alternating' ? inForce.sides.first : null;
+  const ways = waysTo(walk, (lane) =>
+    laneTarget(lane, choices.get(lane.name), 'from', sideOf(side) ?? passSide),
+  );
+  const longest = slowest(ways);
+  if (longest && goesUp(longest.lane.at, longest.to)) {
+    addWays(walk, ways, doing);
+    addProps(walk, doing);
   } else {
-    addProp(walk, props, doing);
-    addTransfer(walk, from, doing);
+    addProps(walk, doing);
+    addWays(walk, ways, doing);
   }
-  if (firstOfLine) {
-    const text = spoken(item.setUp ?? move.cues.setUp, side, first, phrases);
-    const ms = Math.max(pace.setUpMs, talkMs(text, pace.talkWpm) + pace.settlingMs);
-    add(walk, 'set-up', ms, doing, { side, cues: [{ atMs: walk.nowMs, text }] });
-  }
-  add(walk, 'count-in', pace.countInMs, doing, { side });
+  if (play.firstOfLine) addSetUp(walk, doing, inForce, side, first);
+  if (play.turns && passSide) addSwitch(walk, passSide, inForce, doing);
+  else add(walk, 'count-in', walk.pace.countInMs, doing, { side });
   passes.forEach((pass, i) => {
-    const next = passes[i + 1];
-    if (i > 0) addSwitch(walk, pass, inForce, doing);
-    addSets(walk, pass, sideOf(next?.side ?? null), inForce, first, doing);
+    const to = sideOf(pass.side);
+    if (i > 0 && to) addSwitch(walk, to, inForce, doing);
+    addSets(walk, pass, sideOf(passes[i + 1]?.side ?? null), inForce, first, doing);
   });
+}
+
+/** In a pass of a per-side block an item of two sides does that side alone. */
+function passesOf(play: Play, inForce: ItemInForce, walk: Walk): readonly SidePass[] {
+  const passes = workOf(play.item, inForce, walk.pace);
+  if (!play.passSide || inForce.sides.way !== 'each') return passes;
+  return passes.filter(({ side }) => side === play.passSide);
+}
+
+/** The first lane's set-up is spoken; the time is the longest of all lanes'. */
+function addSetUp(
+  walk: Walk,
+  doing: Doing,
+  inForce: ItemInForce,
+  side: SegmentSide,
+  first: Side | null,
+): void {
+  const { pace, phrases } = walk;
+  const texts = walk.lanes.map(({ name }) => {
+    const move = doing.choices.get(name)?.move;
+    if (!move) return phrases.restHere;
+    const own = move === inForce.move ? doing.item.setUp : undefined;
+    return spoken(own ?? move.cues.setUp, side, first, phrases);
+  });
+  const longestMs = Math.max(...texts.map((text) => talkMs(text, pace.talkWpm) + pace.settlingMs));
+  const ms = Math.max(pace.setUpMs, longestMs);
+  add(walk, 'set-up', ms, doing, { side, ...cue(walk, texts[0]) });
 }
 
 function sideOf(side: SegmentSide): Side | null {
   return side === 'left' || side === 'right' ? side : null;
 }
 
-function addSwitch(walk: Walk, { side }: SidePass, inForce: ItemInForce, doing: Doing): void {
-  const to = sideOf(side);
-  if (!to) return;
-  walk.at = onSide(inForce.level.from, to);
+function addSwitch(walk: Walk, to: Side, inForce: ItemInForce, doing: Doing): void {
+  const times = walk.lanes.map(({ name }) =>
+    switchMs(walk.pace, doing.choices.get(name)?.level?.longSwitch),
+  );
+  for (const lane of walk.lanes) {
+    lane.at = laneTarget(lane, doing.choices.get(lane.name), 'from', to);
+  }
   const text = walk.phrases.switchTo(to, inForce.move.sideMeans);
-  add(walk, 'switch', switchMs(walk.pace, inForce.level.longSwitch), doing, {
-    side,
-    cues: [{ atMs: walk.nowMs, text }],
-  });
+  add(walk, 'switch', Math.max(...times), doing, { side: to, ...cue(walk, text) });
 }
 
 function addSets(
@@ -196,15 +178,13 @@ function addSets(
   first: Side | null,
   doing: Doing,
 ): void {
-  walk.at = onSide(inForce.level.to, sideOf(side));
+  for (const lane of walk.lanes) {
+    lane.at = laneTarget(lane, doing.choices.get(lane.name), 'to', sideOf(side));
+  }
   sets.forEach((set, i) => {
-    if (i > 0) add(walk, 'rest', inForce.dose.restMs, doing, restCue(walk));
+    if (i > 0) add(walk, 'rest', inForce.dose.restMs, doing, cue(walk, walk.phrases.rest));
     addSet(walk, set, i === sets.length - 1 ? nextSide : null, inForce, first, doing);
   });
-}
-
-function restCue(walk: Walk): About {
-  return { cues: [{ atMs: walk.nowMs, text: walk.phrases.rest }] };
 }
 
 function addSet(
@@ -217,13 +197,15 @@ function addSet(
 ): void {
   const startMs = walk.nowMs;
   const endMs = startMs + set.ms;
-  const cues: SpokenCue[] = [];
-  const go = goCue(doing.item, move, set, first, walk.pace, walk.phrases);
-  cues.push({ atMs: startMs, text: go.text });
+  const leading = walk.lanes[0] && doing.choices.get(walk.lanes[0].name)?.move;
+  const text = leading
+    ? goCue(doing.item, leading, set, first, walk.pace, walk.phrases).text
+    : walk.phrases.restHere;
+  const cues: SpokenCue[] = [{ atMs: startMs, text }];
   if (set.ms < COUNT_DOWN_FROM_MS) cues.push({ atMs: endMs, text: walk.phrases.andRest });
   else if (nextSide) {
-    const text = walk.phrases.switchSoon(nextSide, move.sideMeans);
-    cues.push({ atMs: endMs - COUNT_DOWN_MS, text });
+    const soon = walk.phrases.switchSoon(nextSide, move.sideMeans);
+    cues.push({ atMs: endMs - COUNT_DOWN_MS, text: soon });
   }
   const marks: readonly Mark[] = set.marks.map((mark) => ({ ...mark, atMs: mark.atMs + startMs }));
   set.parts.forEach((part, i) => {

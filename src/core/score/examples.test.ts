@@ -6,6 +6,29 @@ const secondsOf = (text: string) => scoreOf(text).totalMs / 1000;
 const SHORT = 'set-up "Ready."';
 
 describe('worked examples', () => {
+  test('A desk, a block each side, seated and standing: 119 s; older 155 s', () => {
+    const block = `(each side)\n  Seated twist: hold 20s, ${SHORT}\n  Standing side bend: hold 20s, ${SHORT}`;
+    expect(secondsOf(`group: desk\nlanes: stand\n${block}`)).toBe(119);
+    expect(secondsOf(`group: older\nlanes: stand\n${block}`)).toBe(155);
+  });
+
+  test('B older, three rounds of two sets with rests: 327 s', () => {
+    const text = `group: older\n(3 rounds, rest 20s)\n  Seated cat: 8 reps x2, rest 10s, tempo 2-1-2-0, ${SHORT}`;
+    expect(secondsOf(text)).toBe(327);
+  });
+
+  test('C older, a build-up of three items: 97 s', () => {
+    const rep = `Seated cat: 1 rep, tempo 2-1-2-0, ${SHORT}`;
+    expect(secondsOf(`group: older\n(build up)\n  ${rep}\n  ${rep}\n  ${rep}`)).toBe(97);
+  });
+
+  test('G older, three lanes: the room waits for the floor: 214 s', () => {
+    const seated = `Seated cat: hold 20s, ${SHORT}`;
+    const bridge = `Bridge: 8 reps, tempo 2-1-2-0, ${SHORT}`;
+    const text = `group: older\nlanes: chair, stand, floor\n${seated}\n${bridge}\n${seated}`;
+    expect(secondsOf(text)).toBe(214);
+  });
+
   test('desk, figure four with a set-up cue of 20 words: 75 s', () => {
     expect(secondsOf('Seated figure four: hold 30s, each side')).toBe(75);
   });

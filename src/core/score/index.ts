@@ -1,7 +1,9 @@
 export { compile } from './compile';
+export { type RuledOut } from './walk';
 export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS } from './cues';
 export {
   SEGMENT_KINDS,
+  type LaneWork,
   type Mark,
   type Score,
   type ScorePhrases,

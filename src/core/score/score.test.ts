@@ -48,9 +48,13 @@ describe('the score', () => {
     );
   });
 
-  test('the lane of the pace keys position and lanes', () => {
+  test('the lanes of the pace key position and lanes', () => {
     const [first] = scoreOf('group: older\nTandem stance').segments;
-    expect(first?.position).toEqual({ chair: 'stand-chair' });
+    expect(first?.position).toEqual({
+      chair: 'sit-front',
+      'stand-held': 'stand-chair',
+      stand: 'stand-chair',
+    });
   });
 
   test('no pause stands first, last or beside a rest', () => {
@@ -107,20 +111,107 @@ describe('the score', () => {
   });
 
   test('rolling over makes the switch longer', () => {
-    const { segments } = scoreOf('group: older\nOpen book');
+    const { segments } = scoreOf('group: older\nlanes: floor\nOpen book');
     const change = segments.find(({ kind }) => kind === 'switch');
     expect((change?.endMs ?? 0) - (change?.startMs ?? 0)).toBe(11_000);
-    expect(change?.position).toEqual({ chair: 'side-lying-right' });
+    expect(change?.position).toEqual({ floor: 'side-lying-right' });
   });
 
   test('a trip to the floor is counted where it begins', () => {
-    expect(scoreOf('group: older\nBridge\nOpen book\nSeated cat\nBridge').trips).toEqual({
-      chair: 2,
+    expect(
+      scoreOf('group: older\nlanes: chair, floor\nBridge\nOpen book\nSeated cat\nBridge').trips,
+    ).toEqual({
+      chair: 0,
+      floor: 2,
     });
   });
 
   test('the next transfer starts where the move ends', () => {
     const { segments } = scoreOf('start: sit-back\nScoot to the front\nSeated cat');
     expect(segments.filter(({ kind }) => kind === 'transfer')).toHaveLength(0);
+  });
+
+  test('a per-side block turns without a gap and counts each side once', () => {
+    const { segments, leftMs, rightMs } = scoreOf(
+      'group: older\nlanes: stand\n(each side)\n  Seated twist: hold 20s\n  Seated cat: 2 reps, tempo 2-1-2',
+    );
+    const kinds = segments.map(({ kind, side }) => (side ? `${kind} ${side}` : kind));
+    expect(kinds).toEqual([
+      'set-up left',
+      'count-in left',
+      'work left',
+      'pause',
+      'set-up both',
+      'count-in both',
+      'work both',
+      'switch right',
+      'work right',
+      'pause',
+      'count-in both',
+      'work both',
+    ]);
+    expect(leftMs).toBe(rightMs);
+  });
+
+  test('what is meant for the left is done in the left pass only', () => {
+    const { segments } = scoreOf(
+      '(2 rounds, each side)\n  Seated cat: 2 reps\n  Seated twist: left only, meant "x"',
+    );
+    expect(segments.filter(isWork).map(({ side, round }) => `${side} ${round}`)).toEqual([
+      'both 1',
+      'left 1',
+      'both 1',
+      'both 2',
+      'left 2',
+      'both 2',
+    ]);
+  });
+
+  test('a lane that has no way of taking part rests, and says why', () => {
+    const text =
+      'group: older\nlanes: chair, stand, floor\nBridge\nMarching\nSit to stand: level no hands';
+    const works = scoreOf(text).segments.filter(isWork);
+    expect(
+      works.map(({ lanes }) => Object.values(lanes).map(({ moveId, why }) => `${moveId} ${why}`)),
+    ).toEqual([
+      ['null rest', 'null rest', 'bridge as-written'],
+      ['seated-march family', 'marching as-written', 'marching as-written'],
+      ['null rest', 'sit-to-stand as-written', 'sit-to-stand as-written'],
+    ]);
+  });
+
+  test('a lane that holds on gets an easier level, and hands never none', () => {
+    const works = scoreOf('lanes: stand-held, stand\nStanding side bend').segments.filter(isWork);
+    expect(works[0]?.lanes).toMatchObject({
+      'stand-held': { level: 'hand on the chair', support: 'one hand', why: 'easier-level' },
+      stand: { level: 'arm up', support: 'none', why: 'as-written' },
+    });
+  });
+
+  test('a level for one lane goes over the one for all', () => {
+    const [work] = scoreOf(
+      'lanes: chair, stand\nSeated twist: hold 20s, level hand on the thigh, level arms crossed in chair',
+    ).segments.filter(isWork);
+    expect(work?.lanes.chair?.level).toBe('arms crossed');
+    expect(work?.lanes.stand?.level).toBe('hand on the thigh');
+  });
+
+  test('a wheelchair does seated moves where it is', () => {
+    const { segments } = scoreOf('group: chair\nlanes: wheelchair\nSeated cat');
+    expect(segments.map(({ position }) => position.wheelchair)).toEqual([
+      'wheel-front',
+      'wheel-front',
+      'wheel-front',
+      'wheel-front',
+      'wheel-back',
+    ]);
+  });
+
+  test('the set-up is as long as the longest of the lanes', () => {
+    const long = 'word '.repeat(30).trim();
+    const { segments } = scoreOf(`lanes: chair, stand\nMarching: set-up "${long}"`);
+    const setUp = segments.find(({ kind }) => kind === 'set-up');
+    expect(setUp?.cues[0]?.text).toMatch(/^Sit tall/);
+    expect((setUp?.endMs ?? 0) - (setUp?.startMs ?? 0)).toBe(12_000);
   });
 });

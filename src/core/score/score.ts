@@ -1,6 +1,7 @@
 import type { Side, SideMeaning } from '../body';
 import type { PropName, Support } from '../catalog';
 import type { ItemId, MoveId } from '../ids';
+import type { LaneReason } from '../lane';
 import type { EdgeId, PositionId, Step } from '../position';
 
 export const SEGMENT_KINDS = [
@@ -33,10 +34,13 @@ export interface SpokenCue {
 
 /** What one lane does in a segment. */
 export interface LaneWork {
-  readonly moveId: MoveId;
-  readonly level: string;
-  readonly support: Support;
+  /** Null where the lane has nothing to do but rest and breathe. */
+  readonly moveId: MoveId | null;
+  readonly level: string | null;
+  readonly support: Support | null;
   readonly props: readonly PropName[];
+  /** Why it does this and not what is written. */
+  readonly why: LaneReason;
 }
 
 /** All times in integer milliseconds from the start of the score. */
@@ -84,4 +88,6 @@ export interface ScorePhrases {
   readonly press: string;
   readonly ease: string;
   readonly andRest: string;
+  /** For a lane that has no way of taking part in a move. */
+  readonly restHere: string;
 }

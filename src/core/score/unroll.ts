@@ -1,7 +1,11 @@
+import type { Side } from '../body';
 import {
-  entriesInOrder,
+  SECTIONS,
+  itemInForce,
+  type Block,
+  type Entry,
   type Item,
-  type RestLine,
+  type Line,
   type Routine,
   type SectionName,
 } from '../routine';
@@ -12,6 +16,10 @@ export interface Play {
   readonly item: Item;
   readonly section: SectionName;
   readonly round: number;
+  /** The side of the pass of a per-side block; null elsewhere. */
+  readonly passSide: Side | null;
+  /** The first play of a second pass: the room switches in place of a count-in. */
+  readonly turns: boolean;
   /** The first play of its line has the set-up. */
   readonly firstOfLine: boolean;
 }
@@ -19,20 +27,97 @@ export interface Play {
 /** Time between plays: a rest that was asked for, or the pace's own. */
 export interface Gap {
   readonly kind: 'gap';
-  readonly rest: RestLine | null;
+  /** Null is the pause of "between moves". */
+  readonly restMs: number | null;
 }
 
+type Step =
+  | (Omit<Play, 'firstOfLine'> & { readonly kind: 'play' })
+  | { readonly kind: 'rest'; readonly restMs: number };
+
 /**
- * Lays out what is done in order, with exactly one kind of gap between two plays: the rests that
- * are written there, or else the pace's pause.
+ * Lays out what is done in order, with exactly one kind of gap between two plays: rests that are
+ * written there or that a block has, nothing at the turn of a per-side block, else the pace's pause.
  */
 export function unroll(routine: Routine): readonly (Play | Gap)[] {
+  const steps = SECTIONS.flatMap((section) =>
+    routine.sections[section].flatMap((entry) => stepsOf(entry, section, routine)),
+  );
+  const seen = new Set<string>();
   const timeline: (Play | Gap)[] = [];
-  for (const { section, entry } of entriesInOrder(routine)) {
-    if (entry.kind === 'rest') timeline.push({ kind: 'gap', rest: entry });
-    if (entry.kind !== 'item') continue;
-    if (timeline.at(-1)?.kind === 'play') timeline.push({ kind: 'gap', rest: null });
-    timeline.push({ kind: 'play', item: entry, section, round: 1, firstOfLine: true });
+  for (const step of steps) {
+    if (step.kind === 'rest') {
+      timeline.push({ kind: 'gap', restMs: step.restMs });
+      continue;
+    }
+    if (timeline.at(-1)?.kind === 'play' && !step.turns) {
+      timeline.push({ kind: 'gap', restMs: null });
+    }
+    timeline.push({ ...step, firstOfLine: !seen.has(step.item.id) });
+    seen.add(step.item.id);
   }
   return timeline;
+}
+
+function stepsOf(entry: Entry, section: SectionName, routine: Routine): readonly Step[] {
+  if (entry.kind === 'block') return blockSteps(entry, section, routine);
+  return lineSteps(entry, { section, round: 1, passSide: null });
+}
+
+type Where = Pick<Play, 'section' | 'round' | 'passSide'>;
+
+function lineSteps(line: Line, where: Where): readonly Step[] {
+  if (line.kind === 'rest') return [{ kind: 'rest', restMs: line.restMs }];
+  return line.kind === 'item' ? [{ kind: 'play', item: line, turns: false, ...where }] : [];
+}
+
+/** Rounds hold passes, passes hold build-up steps; the block's rest stands between rounds or steps. */
+function blockSteps(block: Block, section: SectionName, routine: Routine): readonly Step[] {
+  const between: readonly Step[] =
+    block.restMs === undefined ? [] : [{ kind: 'rest', restMs: block.restMs }];
+  const rounds = Array.from({ length: block.rounds ?? 1 }, (_, i) =>
+    passesOf(block).flatMap((passSide, pass) => {
+      const where = { section, round: i + 1, passSide };
+      const steps = sequences(block).map((lines) =>
+        lines
+          .filter((line) => inPass(line, passSide, routine))
+          .flatMap((line) => lineSteps(line, where)),
+      );
+      return turned(joined(steps, between), pass > 0);
+    }),
+  );
+  return joined(rounds, between);
+}
+
+function passesOf(block: Block): readonly (Side | null)[] {
+  if (!block.perSide) return [null];
+  return block.firstSide === 'right' ? ['right', 'left'] : ['left', 'right'];
+}
+
+/** Step k of a build-up does the first k items, with the rests that stand between them. */
+function sequences({ buildUp, lines }: Block): readonly (readonly Line[])[] {
+  if (!buildUp) return [lines];
+  const ends = lines.flatMap((line, i) => (line.kind === 'item' ? [i + 1] : []));
+  return ends.map((end) => lines.slice(0, end));
+}
+
+/** What is meant for one side only is done in that side's pass. */
+function inPass(line: Line, passSide: Side | null, routine: Routine): boolean {
+  if (line.kind !== 'item' || passSide === null) return true;
+  const { sides } = itemInForce(line, routine.pace);
+  return sides.way !== 'each' || sides.order.includes(passSide);
+}
+
+function joined(parts: readonly (readonly Step[])[], between: readonly Step[]): readonly Step[] {
+  return parts
+    .filter((part) => part.length > 0)
+    .flatMap((part, i) => (i === 0 ? part : [...between, ...part]));
+}
+
+/** Marks the first play of a second pass. */
+function turned(steps: readonly Step[], second: boolean): readonly Step[] {
+  const first = steps.findIndex(({ kind }) => kind === 'play');
+  return steps.map((step, i) =>
+    second && i === first && step.kind === 'play' ? { ...step, turns: true } : step,
+  );
 }

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { SIDES } from '../body';
 import { CHALLENGES, MOVES, PROP_NAMES, SUPPORTS } from '../catalog';
 import { itemIdSchema, routineIdSchema, type ItemId } from '../ids';
+import { LANE_NAMES } from '../lane';
 import { PACE_NAMES } from '../pace';
 import { POSITION_IDS } from '../position';
-import { itemFaults, type Entry, type Item, type Routine } from '../routine';
+import { itemFaults, type Entry, type Item, type Line, type Routine } from '../routine';
 
 const seconds = (least: number, most: number) =>
   fc.integer({ min: least, max: most }).map((s) => s * 1000);
@@ -72,7 +73,7 @@ const itemWithout = fc.record(
   { requiredKeys: ['kind', 'moveId'] },
 );
 
-const entry = fc.oneof(
+const line = fc.oneof(
   { weight: 6, arbitrary: itemWithout },
   {
     weight: 2,
@@ -84,6 +85,32 @@ const entry = fc.oneof(
   {
     weight: 1,
     arbitrary: fc.record({ kind: fc.constant('note' as const), note: wordsArbitrary }),
+  },
+);
+
+const entry = fc.oneof(
+  { weight: 5, arbitrary: line },
+  {
+    weight: 1,
+    arbitrary: fc
+      .record(
+        {
+          kind: fc.constant('block' as const),
+          rounds: fc.integer({ min: 2, max: 4 }),
+          perSide: fc.constant(true as const),
+          firstSide: fc.constantFrom(...SIDES),
+          buildUp: fc.constant(true as const),
+          restMs: seconds(1, 60),
+          note: wordsArbitrary,
+          lines: fc.array(line, { minLength: 1, maxLength: 3 }),
+        },
+        { requiredKeys: ['kind', 'lines'] },
+      )
+      .map(({ firstSide, ...block }) => ({
+        ...block,
+        ...(block.rounds || block.perSide || block.buildUp ? {} : { rounds: 2 }),
+        ...(block.perSide && firstSide && { firstSide }),
+      })),
   },
 );
 
@@ -111,30 +138,39 @@ export const routineArbitrary: fc.Arbitrary<Routine> = fc
     start: optional(fc.constantFrom(...POSITION_IDS)),
     end: optional(fc.constantFrom(...POSITION_IDS, 'stay' as const)),
     notes: fc.array(wordsArbitrary, { maxLength: 2 }),
+    lanes: optional(fc.uniqueArray(fc.constantFrom(...LANE_NAMES), { minLength: 1, maxLength: 3 })),
+    schools: optional(fc.constantFrom({ curl: 'never' as const }, { hold: 'long' as const })),
+    room: optional(fc.constantFrom(['chair without wheels' as const, 'strap' as const])),
+    limits: optional(fc.constantFrom([{ limit: 'knee painful' as const, side: 'left' as const }])),
+    goals: optional(fc.constantFrom(['neck' as const])),
     parts: fc.tuple(
       fc.array(entry, { maxLength: 4 }),
       fc.array(entry, { maxLength: 6 }),
       fc.array(entry, { maxLength: 3 }),
     ),
   })
-  .map(({ between, talkWpm, parts, slotMs, start, end, ...rest }) => {
+  .map(({ between, talkWpm, parts, title, pace, notes, ...rest }) => {
     let n = 0;
-    const withIds = (entries: readonly Omit<Entry, 'id'>[]): Entry[] =>
-      entries.map((one) => {
-        const id: ItemId = itemIdSchema.parse(`i${++n}`);
-        const whole = { ...one, id } as Entry;
-        return whole.kind === 'item' ? mended(whole) : whole;
-      });
+    const withId = (one: object): Entry => {
+      const id: ItemId = itemIdSchema.parse(`i${++n}`);
+      const whole = { ...one, id } as Entry;
+      if (whole.kind === 'block') return { ...whole, lines: whole.lines.map(withId) as Line[] };
+      return whole.kind === 'item' ? mended(whole) : whole;
+    };
+    const withIds = (entries: readonly object[]) => entries.map(withId);
+    const given = Object.fromEntries(
+      Object.entries(rest).filter(([, value]) => value !== undefined),
+    );
     return {
       id: routineIdSchema.parse('routine'),
-      ...rest,
+      title,
+      pace,
+      notes,
+      ...given,
       paceChanges: {
         ...(between !== undefined && { betweenMs: between }),
         ...(talkWpm !== undefined && { talkWpm }),
       },
-      ...(slotMs !== undefined && { slotMs }),
-      ...(start !== undefined && { start }),
-      ...(end !== undefined && { end }),
       sections: {
         'warm-up': withIds(parts[0]),
         main: withIds(parts[1]),

@@ -27,4 +27,5 @@ export const plainPhrases: ScorePhrases = {
   press: 'press',
   ease: 'ease',
   andRest: 'and rest',
+  restHere: 'rest here',
 };

@@ -4,6 +4,7 @@ import { Button, Text } from 'react-native-paper';
 import { Field, TARGET, useTokens } from '@/design';
 import { moveById } from '@/core/catalog';
 import { itemIdSchema, type ItemId } from '@/core/ids';
+import { entriesAround } from '@/core/routine';
 import { randomId } from '@/platform/ids';
 import { addingChange, placeForNew, readAdding } from './adding';
 import { BUILD } from './strings';
@@ -39,7 +40,7 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
     input.current?.focus();
   };
   const problem = tried || adding.offers.length === 0 ? adding.problem : '';
-  const after = routine.sections[place?.section ?? 'main'][(place?.at ?? 0) - 1];
+  const after = place && entriesAround(routine, place)[place.at - 1];
   return (
     <View style={[styles.box, { backgroundColor: t.ground, borderTopColor: t.line }]}>
       {adding.offers.length > 0 && (

@@ -29,8 +29,8 @@ export interface Adding {
 /** Where a new entry goes: behind the chosen one, else at the end of main. */
 export function placeForNew(routine: Routine, chosen: ItemId | undefined): Place | undefined {
   if (!chosen) return undefined;
-  const { section, at } = placeOf(routine, chosen);
-  return { section, at: at + 1 };
+  const place = placeOf(routine, chosen);
+  return { ...place, at: place.at + 1 };
 }
 
 /** What a typed line would add, before it is added. */

@@ -5,7 +5,7 @@ import { Button, IconButton, Text, TextInput } from 'react-native-paper';
 import { Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
 import type { ItemId } from '@/core/ids';
-import { changeHead, entriesInOrder } from '@/core/routine';
+import { changeHead, entryAt, hasEntry, placeOf } from '@/core/routine';
 import { onKey, showRow } from '@/platform/page';
 import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
 import { AddingLine } from './adding-line';
@@ -31,7 +31,10 @@ function Builder(editing: Editing) {
   const { id, routine } = editing;
   const [chosenId, setChosen] = useState<ItemId>();
   const [aboutOpen, setAboutOpen] = useState(false);
-  const chosen = entriesInOrder(routine).find(({ entry }) => entry.id === chosenId)?.entry;
+  const chosen =
+    chosenId && hasEntry(routine, chosenId)
+      ? entryAt(routine, placeOf(routine, chosenId))
+      : undefined;
   const score = scoreOf(routine);
   const canLead = score.totalMs > 0;
   useUndoKeys(id);

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { TARGET } from '@/design';
-import { duplicateEntry, nudgeEntry, removeEntry, type Entry } from '@/core/routine';
+import { duplicateEntry, nudgeEntry, removeEntry, wrapInBlock, type Entry } from '@/core/routine';
 import { randomId } from '@/platform/ids';
 import { EDITOR } from './strings';
 import type { Editing } from './use-routine';
@@ -15,6 +15,8 @@ interface EntryActionsProps extends Editing {
 export function EntryActions({ entry, routine, change, onGone }: EntryActionsProps) {
   const up = nudgeEntry(routine, entry.id, -1);
   const down = nudgeEntry(routine, entry.id, 1);
+  const wrap =
+    entry.kind === 'item' ? wrapInBlock(routine, [entry.id], { rounds: 2 }, randomId) : undefined;
   const remove = () => {
     onGone();
     change(removeEntry(routine, entry.id));
@@ -47,6 +49,11 @@ export function EntryActions({ entry, routine, change, onGone }: EntryActionsPro
       >
         {EDITOR.duplicate}
       </Button>
+      {wrap && (
+        <Button mode="outlined" contentStyle={styles.button} onPress={() => change(wrap)}>
+          {EDITOR.makeBlock}
+        </Button>
+      )}
       <Button icon="delete" mode="outlined" contentStyle={styles.button} onPress={remove}>
         {EDITOR.remove}
       </Button>

@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { TARGET } from '@/design';
 import type { Entry } from '@/core/routine';
+import { BlockEditor } from './block-editor';
 import { EntryActions } from './entry-actions';
 import { ItemEditor, RestEditor } from './item-editor';
 import { BUILD, EDITOR, upperFirst } from './strings';
@@ -15,6 +16,7 @@ interface EntryPanelProps extends Editing {
 /** The chosen row, to be changed. */
 export function EntryPanel({ entry, ...rest }: EntryPanelProps) {
   if (entry.kind === 'item') return <ItemEditor item={entry} {...rest} />;
+  if (entry.kind === 'block') return <BlockEditor block={entry} {...rest} />;
   if (entry.kind === 'rest') return <RestEditor rest={entry} {...rest} />;
   return (
     <View style={styles.all}>

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Field, useTokens } from '@/design';
+import { Field, Target, useTokens } from '@/design';
 import { PACE_NAMES } from '@/core/pace';
-import { changeHead } from '@/core/routine';
+import { LANE_NAMES, type LaneName } from '@/core/lane';
+import { changeHead, lanesOf } from '@/core/routine';
 import { parseDuration, printClock } from '@/core/time';
-import { PACE_TITLES } from '@/words';
+import { LANE_TITLES, PACE_TITLES } from '@/words';
 import { Choices } from './parts';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
@@ -21,6 +22,33 @@ export function HeadPanel({ routine, change }: Editing) {
         onChoose={(pace) => pace !== routine.pace && change(changeHead(routine, { pace }))}
       />
       <SlotField routine={routine} change={change} />
+      <LaneChoices routine={routine} change={change} />
+    </View>
+  );
+}
+
+/** The lanes of the routine, in the order they were chosen; the first one leads. */
+function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+  const lanes = lanesOf(routine);
+  const toggle = (name: LaneName) => {
+    const next = lanes.includes(name) ? lanes.filter((one) => one !== name) : [...lanes, name];
+    if (next.length > 0) change(changeHead(routine, { lanes: [...next] }));
+  };
+  return (
+    <View style={styles.lanes}>
+      <Text variant="bodyLarge">{BUILD.lanes}</Text>
+      <View role="group" aria-label={BUILD.lanes} style={styles.options}>
+        {LANE_NAMES.map((name) => (
+          <Target
+            key={name}
+            role="switch"
+            checked={lanes.includes(name)}
+            look={lanes.includes(name) ? 'filled' : 'outlined'}
+            label={name === lanes[0] ? BUILD.leads(LANE_TITLES[name]) : LANE_TITLES[name]}
+            onPress={() => toggle(name)}
+          />
+        ))}
+      </View>
     </View>
   );
 }
@@ -64,4 +92,8 @@ function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
   );
 }
 
-const styles = StyleSheet.create({ all: { gap: 8, paddingBottom: 8 } });
+const styles = StyleSheet.create({
+  all: { gap: 8, paddingBottom: 8 },
+  lanes: { gap: 8 },
+  options: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

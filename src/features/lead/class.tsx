@@ -173,13 +173,28 @@ function Now({
       >
         {status || view.caption}
       </Text>
+      {view.lanes.length > 0 && (
+        <View style={styles.lanes}>
+          {view.lanes.map(({ title, does }) => (
+            <Text
+              key={title}
+              variant={wide ? 'titleMedium' : 'bodyMedium'}
+              style={{ color: t.quiet }}
+            >
+              {title}: {does}
+            </Text>
+          ))}
+        </View>
+      )}
     </View>
   );
 }
 
 function StageArea({ view, mirror }: { readonly view: LeadView; readonly mirror: boolean }) {
   const window = useWindowDimensions();
-  const height = Math.max(220, window.height - (window.width >= WIDE ? 372 : 340));
+  const wide = window.width >= WIDE;
+  const lanes = view.lanes.length * (wide ? 14 : 22);
+  const height = Math.max(220, window.height - (wide ? 372 : 340) - lanes);
   return <Stage view={view} mirror={mirror} width={window.width} height={height} />;
 }
 
@@ -234,6 +249,7 @@ const styles = StyleSheet.create({
   page: { flex: 1, minHeight: 0, overflow: 'scroll' },
   now: { paddingHorizontal: 20, paddingVertical: 12, gap: 2, minHeight: 96 },
   name: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', fontWeight: '700' },
+  lanes: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
   caption: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', minHeight: 52 },
   wideName: { fontSize: 44, lineHeight: 52 },
   wideCaption: { fontWeight: '400', fontSize: 30, lineHeight: 40 },

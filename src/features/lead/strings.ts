@@ -24,6 +24,7 @@ export const LEAD = {
   begins: (time: string) => `${time} to lead`,
   next: 'then:',
   theEnd: 'the end',
+  restHere: 'rest here and breathe',
   left: (time: string) => `${time} left`,
   ends: (time: string) => `ends ${time}`,
   of: (time: string) => `of ${time}`,

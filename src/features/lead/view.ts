@@ -1,11 +1,12 @@
 import type { Side } from '@/core/body';
 import { moveById } from '@/core/catalog';
 import { unitCount, unitMs } from '@/core/dose';
+import type { LaneName } from '@/core/lane';
 import { mayExtend, segmentAt } from '@/core/lead';
 import { paceOf } from '@/core/pace';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import type { Score, Segment } from '@/core/score';
-import { doseWords, limbName } from '@/words';
+import { LANE_TITLES, doseWords, limbName } from '@/words';
 import { LEAD, STAGE } from './strings';
 
 /** How one side's panel stands. */
@@ -35,6 +36,8 @@ export interface LeadView {
   readonly remainingMs: number;
   readonly wayOut: string;
   readonly mayExtend: boolean;
+  /** What the other ways of taking part do now. */
+  readonly lanes: readonly { readonly title: string; readonly does: string }[];
 }
 
 const isWork = ({ kind }: Segment) => kind === 'work' || kind === 'press';
@@ -63,7 +66,20 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
     remainingMs: Math.max(0, score.totalMs - placeMs),
     wayOut: move && isWork(segment) ? sided(move.cues.wayOut, side) : '',
     mayExtend: mayExtend(routine, score, at),
+    lanes: lanesAt(about),
   };
+}
+
+/** Every lane but the leading one: its level, the move it does instead, or rest. */
+function lanesAt({ lanes, moveId }: Segment): LeadView['lanes'] {
+  return Object.entries(lanes)
+    .slice(1)
+    .map(([name, work]) => {
+      const title = LANE_TITLES[name as LaneName];
+      if (!work.moveId) return { title, does: LEAD.restHere };
+      const own = work.moveId === moveId ? undefined : moveById(work.moveId).name;
+      return { title, does: [own, work.level].filter(Boolean).join(', ') };
+    });
 }
 
 const sided = (text: string, side: Side | undefined) =>

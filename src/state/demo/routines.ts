@@ -15,6 +15,7 @@ Seated easy breath: 1 breath 3/3, set-up "Sit tall."
   'signal-box-reset': `title: Signal box reset
 group: desk
 slot: 10:00
+lanes: stand, chair
 # Harbour office: between the morning tide and the noon ferry
 
 [warm-up]
@@ -24,8 +25,9 @@ Leg extend and bend: 8 reps
 
 [main]
 Seated hamstring reach: hold 1:00, press 5s x3
-Seated figure four: hold 30s
-Seated twist: hold 20s
+(each side)
+  Seated figure four: hold 30s
+  Seated twist: hold 20s
 Standing side bend: hold 20s
 
 [settle]
@@ -33,7 +35,8 @@ Seated easy breath: 5 breaths    # dim the lights
 `,
   'thursday-chair-circle': `title: Thursday chair circle
 group: older
-slot: 14:00
+slot: 15:00
+lanes: stand-held, chair
 # Saltmarsh Court: chairs in a ring, backs to the wall
 
 [warm-up]
@@ -43,9 +46,12 @@ Neck side tilt: 4 breaths
 Leg extend and bend: 8 reps
 
 [main]
-Lift off the backrest: 4 reps
-Lean over the feet: 4 reps
-Sit to stand: 6 reps x2, rest 30s, level hands on thighs
+(build up)
+  Lift off the backrest: 1 rep
+  Scoot to the front: 1 rep
+  Lean over the feet: 1 rep
+(2 rounds, rest 20s)
+  Sit to stand: 6 reps, level hands on thighs
 rest 30s
 Tandem stance: hold 10s x2, rest 5s, support fingertips
 Standing side bend: hold 20s, level hand on the chair
@@ -57,6 +63,7 @@ Seated easy breath: 6 breaths
   'down-and-up-again': `title: Down and up again
 group: older
 slot: 10:00
+lanes: floor, chair
 # Saltmarsh Court: the small group that practises the floor
 
 [warm-up]

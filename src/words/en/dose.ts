@@ -1,5 +1,5 @@
 import type { Dose, Tempo } from '@/core/dose';
-import type { ItemInForce, SidePlan } from '@/core/routine';
+import type { Block, ItemInForce, SidePlan } from '@/core/routine';
 
 /** "45 s", "1:30": a time as it is read at a glance. */
 export function timeWords(ms: number): string {
@@ -46,5 +46,17 @@ export function doseWords({ dose, sides }: Pick<ItemInForce, 'dose' | 'sides'>):
       : undefined;
   return [`${amountWords(dose)}${sets}${rest}`, press, sidesWords(sides)]
     .filter((part) => part !== undefined)
+    .join(' · ');
+}
+
+/** "3 rounds · each side · rest 20 s": what a block does with its lines. */
+export function blockWords({ rounds, perSide, firstSide, buildUp, restMs }: Block): string {
+  return [
+    rounds && `${rounds} rounds`,
+    perSide && (firstSide === 'right' ? 'each side, right first' : 'each side'),
+    buildUp && 'build up',
+    restMs !== undefined && `rest ${timeWords(restMs)}`,
+  ]
+    .filter(Boolean)
     .join(' · ');
 }

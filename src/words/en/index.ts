@@ -1,7 +1,8 @@
+export { SCORE_HEADINGS, cueSheetPhrases } from './exports';
 export { AFTER_A_FALL, ASK_FIRST, STOP_SIGNS } from './safety';
-export { doseWords, timeWords } from './dose';
+export { blockWords, doseWords, timeWords } from './dose';
 export { fileProblemSentence } from './files';
-export { PACE_TITLES, POSITION_NAMES, POSITION_WAYS, SECTION_TITLES } from './names';
+export { LANE_TITLES, PACE_TITLES, POSITION_NAMES, POSITION_WAYS, SECTION_TITLES } from './names';
 export { PROBLEM_CODES, placedProblem, problemSentence } from './problems';
 export { scorePhrases } from './score-phrases';
 export { limbName, sideName } from './sides';

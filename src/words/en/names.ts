@@ -1,3 +1,4 @@
+import type { LaneName } from '@/core/lane';
 import type { PaceName } from '@/core/pace';
 import type { PositionId, PositionRef } from '@/core/position';
 import type { SectionName } from '@/core/routine';
@@ -7,6 +8,21 @@ export const PACE_TITLES: Readonly<Record<PaceName, string>> = {
   older: 'Older adults',
   chair: 'Chair users',
   standing: 'Standing workers',
+};
+
+/** Ways of taking part. */
+export const LANE_TITLES: Readonly<Record<LaneName, string>> = {
+  chair: 'In the chair',
+  'chair-rise': 'Chair, rising',
+  'stand-held': 'Standing, holding on',
+  stand: 'Standing',
+  floor: 'On the floor',
+  'floor-only': 'Floor only',
+  bed: 'On the bed',
+  couch: 'On the couch',
+  walker: 'With a walker',
+  wheelchair: 'Wheelchair',
+  'wheelchair-stands': 'Wheelchair, stands',
 };
 
 export const SECTION_TITLES: Readonly<Record<SectionName, string>> = {

@@ -98,4 +98,5 @@ export const scorePhrases: ScorePhrases = {
   press: 'Press gently, breathing out.',
   ease: 'Let go, and ease a little further.',
   andRest: 'And rest.',
+  restHere: 'Rest here and breathe.',
 };

@@ -1,10 +1,11 @@
 import type { ItemId } from '../../ids';
-import { SECTIONS, type Entry, type Routine, type SectionName } from '../schema';
+import { SECTIONS, type Entry, type Line, type Routine, type SectionName } from '../schema';
 
-/** Where an entry stands. */
+/** Where an entry stands: in a section, or among the lines of a block there. */
 export interface Place {
   readonly section: SectionName;
   readonly at: number;
+  readonly inBlock?: ItemId;
 }
 
 type Head = Omit<Routine, 'id' | 'sections'>;
@@ -50,17 +51,30 @@ export function applyChange(routine: Routine, change: Change): Routine {
 
 function applyStep(routine: Routine, step: Step): Routine {
   if (step.kind === 'head') return withoutUndefined({ ...routine, ...step.to });
+  const { section, inBlock } = step.place;
+  const entries = routine.sections[section];
+  const next = inBlock
+    ? entries.map((entry) =>
+        entry.kind === 'block' && entry.id === inBlock
+          ? { ...entry, lines: spliced(entry.lines, step) as Line[] }
+          : entry,
+      )
+    : spliced(entries, step);
+  return { ...routine, sections: { ...routine.sections, [section]: next } };
+}
+
+function spliced(from: readonly Entry[], step: Exclude<Step, { kind: 'head' }>): Entry[] {
   const { section, at } = step.place;
-  const entries = [...routine.sections[section]];
+  const entries = [...from];
   if (step.kind === 'add') {
     if (at > entries.length) throw new Error(`no place ${section} ${at}`);
     entries.splice(at, 0, step.entry);
-  } else {
-    const expected = step.kind === 'remove' ? step.entry : step.from;
-    if (entries[at]?.id !== expected.id) throw new Error(`not at ${section} ${at}: ${expected.id}`);
-    entries.splice(at, 1, ...(step.kind === 'replace' ? [step.to] : []));
+    return entries;
   }
-  return { ...routine, sections: { ...routine.sections, [section]: entries } };
+  const expected = step.kind === 'remove' ? step.entry : step.from;
+  if (entries[at]?.id !== expected.id) throw new Error(`not at ${section} ${at}: ${expected.id}`);
+  entries.splice(at, 1, ...(step.kind === 'replace' ? [step.to] : []));
+  return entries;
 }
 
 /** A head key set to undefined means "left out"; stored routines hold no such keys. */
@@ -72,14 +86,40 @@ function withoutUndefined(routine: Routine): Routine {
 
 export function placeOf(routine: Routine, id: ItemId): Place {
   for (const section of SECTIONS) {
-    const at = routine.sections[section].findIndex((entry) => entry.id === id);
+    const entries = routine.sections[section];
+    const at = entries.findIndex((entry) => entry.id === id);
     if (at >= 0) return { section, at };
+    for (const entry of entries) {
+      if (entry.kind !== 'block') continue;
+      const inside = entry.lines.findIndex((line) => line.id === id);
+      if (inside >= 0) return { section, at: inside, inBlock: entry.id };
+    }
   }
   throw new Error(`no entry ${id}`);
 }
 
-export function entryAt(routine: Routine, { section, at }: Place): Entry {
-  const entry = routine.sections[section][at];
-  if (!entry) throw new Error(`no entry at ${section} ${at}`);
+/** The entries among which a place stands. */
+export function entriesAround(
+  routine: Routine,
+  { section, inBlock }: Pick<Place, 'section' | 'inBlock'>,
+): readonly Entry[] {
+  if (!inBlock) return routine.sections[section];
+  const block = routine.sections[section].find(({ id }) => id === inBlock);
+  return block?.kind === 'block' ? block.lines : [];
+}
+
+export function entryAt(routine: Routine, place: Place): Entry {
+  const entry = entriesAround(routine, place)[place.at];
+  if (!entry) throw new Error(`no entry at ${place.section} ${place.at}`);
   return entry;
+}
+
+/** Whether an entry with this id is there. */
+export function hasEntry(routine: Routine, id: ItemId): boolean {
+  return SECTIONS.some((section) =>
+    routine.sections[section].some(
+      (entry) =>
+        entry.id === id || (entry.kind === 'block' && entry.lines.some((line) => line.id === id)),
+    ),
+  );
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { itemIdSchema } from '../../ids';
+import { countingIds, itemIdSchema, moveIdSchema } from '../../ids';
 import { routineArbitrary, routineOf } from '../../testing';
 import {
   addEntry,
@@ -7,6 +7,7 @@ import {
   changeHead,
   changeItem,
   duplicateEntry,
+  evenOutSides,
   entriesInOrder,
   itemsInOrder,
   moveEntry,
@@ -14,11 +15,14 @@ import {
   removeEntry,
   reversed,
   routineSchema,
+  swapMove,
+  unwrapBlock,
+  wrapInBlock,
   type Change,
   type Routine,
 } from '..';
 
-const fresh = () => 'fresh';
+const newIds = countingIds('fresh');
 
 /** Every edit that the seed picks for this routine. */
 function someChange(routine: Routine, seed: number): Change {
@@ -31,10 +35,17 @@ function someChange(routine: Routine, seed: number): Change {
     addEntry(routine, added),
     changeHead(routine, { title: 'Other', slotMs: undefined, end: 'stay' }),
     chosen && removeEntry(routine, chosen.entry.id),
-    chosen && duplicateEntry(routine, chosen.entry.id, fresh),
+    chosen && duplicateEntry(routine, chosen.entry.id, newIds),
     chosen && moveEntry(routine, chosen.entry.id, { section: 'settle', at: 0 }),
     chosen && nudgeEntry(routine, chosen.entry.id, 1),
     chosen && nudgeEntry(routine, chosen.entry.id, -1),
+    item && nudgeEntry(routine, item.id, 1),
+    item && removeEntry(routine, item.id),
+    item && duplicateEntry(routine, item.id, newIds),
+    item && swapMove(routine, item.id, moveIdSchema.parse('bridge')),
+    item && wrapInBlock(routine, [item.id], { rounds: 3 }, newIds),
+    chosen?.entry.kind === 'block' ? unwrapBlock(routine, chosen.entry.id) : undefined,
+    evenOutSides(routine),
     item && changeItem(routine, item.id, { note: 'New', press: undefined }),
   ];
   const possible = options.filter((change) => change !== undefined);
@@ -48,7 +59,7 @@ describe('edits', () => {
         const before = structuredClone(routine);
         const change = someChange(routine, seed);
         const after = applyChange(routine, change);
-        expect(routineSchema.safeParse(after).success).toBe(true);
+        expect(routineSchema.safeParse(after).error?.issues ?? []).toEqual([]);
         expect(applyChange(after, reversed(change))).toEqual(before);
         expect(routine).toEqual(before);
       }),
@@ -74,5 +85,40 @@ describe('edits', () => {
     const change = removeEntry(routine, item.id);
     const gone = applyChange(routine, change);
     expect(() => applyChange(gone, change)).toThrow(/not at main 0/);
+  });
+
+  test('lines that stand side by side are wrapped and unwrapped again', () => {
+    const routine = routineOf('Seated cat\nrest 5s\nBridge');
+    const ids = entriesInOrder(routine).map(({ entry }) => entry.id);
+    const wrap = wrapInBlock(routine, ids.slice(0, 2), { rounds: 2 }, countingIds('b'));
+    if (!wrap) throw new Error('not wrapped');
+    const wrapped = applyChange(routine, wrap);
+    expect(wrapped.sections.main.map(({ kind }) => kind)).toEqual(['block', 'item']);
+    const [block] = wrapped.sections.main;
+    if (!block) throw new Error('no block');
+    expect(applyChange(wrapped, unwrapBlock(wrapped, block.id))).toEqual(routine);
+    const apart = [ids[0], ids[2]].filter((id) => id !== undefined);
+    expect(wrapInBlock(routine, apart, { rounds: 2 }, countingIds('b'))).toBeUndefined();
+  });
+
+  test('even out gives the other side back, but leaves what is meant', () => {
+    const routine = routineOf(
+      'Seated twist: left only\nSeated twist: left only, meant "sore"\nOpen book: weak left +5s',
+    );
+    const [first, second, third] = itemsInOrder(applyChange(routine, evenOutSides(routine)));
+    expect(first?.sides).toBeUndefined();
+    expect(second?.sides).toBe('left-only');
+    expect(third?.weak).toBeUndefined();
+  });
+
+  test('a row at the edge of a block moves out of it', () => {
+    const routine = routineOf('(2 rounds)\n  Seated cat\n  Bridge');
+    const [cat] = itemsInOrder(routine);
+    const up = cat && nudgeEntry(routine, cat.id, -1);
+    if (!up) throw new Error('no way up');
+    expect(applyChange(routine, up).sections.main.map(({ kind }) => kind)).toEqual([
+      'item',
+      'block',
+    ]);
   });
 });

@@ -1,7 +1,15 @@
-import type { ItemId, NewId } from '../../ids';
-import { itemIdSchema } from '../../ids';
-import { SECTIONS, type Entry, type Item, type Routine } from '../schema';
-import { entryAt, placeOf, type Change, type Place } from './change';
+import { itemIdSchema, type ItemId, type MoveId, type NewId } from '../../ids';
+import { itemFaults } from '../item';
+import {
+  SECTIONS,
+  itemsInOrder,
+  type Block,
+  type Entry,
+  type Item,
+  type Line,
+  type Routine,
+} from '../schema';
+import { entriesAround, entryAt, placeOf, type Change, type Place, type Step } from './change';
 
 /** Adds an entry; at the end of main where no place is named. */
 export function addEntry(routine: Routine, entry: Entry, place?: Place): Change {
@@ -9,8 +17,12 @@ export function addEntry(routine: Routine, entry: Entry, place?: Place): Change 
   return { what: 'add', steps: [{ kind: 'add', place: at, entry }] };
 }
 
+/** Takes an entry out; the last line of a block takes the block with it. */
 export function removeEntry(routine: Routine, id: ItemId): Change {
   const place = placeOf(routine, id);
+  if (place.inBlock && entriesAround(routine, place).length === 1) {
+    return removeEntry(routine, place.inBlock);
+  }
   return { what: 'remove', steps: [{ kind: 'remove', place, entry: entryAt(routine, place) }] };
 }
 
@@ -27,12 +39,20 @@ export function moveEntry(routine: Routine, id: ItemId, to: Place): Change {
   };
 }
 
-/** One row up or down; from the edge of a section into the next one. Undefined at the very end. */
+/**
+ * One row up or down: out of a block at its edge, from the edge of a section into the next one.
+ * Undefined at the very end, and for the only line of a block.
+ */
 export function nudgeEntry(routine: Routine, id: ItemId, by: -1 | 1): Change | undefined {
-  const { section, at } = placeOf(routine, id);
+  const place = placeOf(routine, id);
+  const { section, at, inBlock } = place;
   const to = at + by;
-  if (to >= 0 && to < routine.sections[section].length) {
-    return moveEntry(routine, id, { section, at: to });
+  const around = entriesAround(routine, place);
+  if (to >= 0 && to < around.length) return moveEntry(routine, id, { ...place, at: to });
+  if (inBlock) {
+    if (around.length === 1) return undefined;
+    const block = placeOf(routine, inBlock);
+    return moveEntry(routine, id, { section, at: block.at + (by < 0 ? 0 : 1) });
   }
   const next = SECTIONS[SECTIONS.indexOf(section) + by];
   if (!next) return undefined;
@@ -40,11 +60,85 @@ export function nudgeEntry(routine: Routine, id: ItemId, by: -1 | 1): Change | u
   return moveEntry(routine, id, { section: next, at: end });
 }
 
-/** A copy right below, under a new id. */
+/** A copy right below, under new ids. */
 export function duplicateEntry(routine: Routine, id: ItemId, newId: NewId): Change {
-  const { section, at } = placeOf(routine, id);
-  const entry = { ...entryAt(routine, { section, at }), id: itemIdSchema.parse(newId()) };
-  return { what: 'duplicate', steps: [{ kind: 'add', place: { section, at: at + 1 }, entry }] };
+  const place = placeOf(routine, id);
+  const entry = withFreshIds(entryAt(routine, place), newId);
+  return {
+    what: 'duplicate',
+    steps: [{ kind: 'add', place: { ...place, at: place.at + 1 }, entry }],
+  };
+}
+
+/** The same entry under ids of its own. */
+export function withFreshIds(entry: Entry, newId: NewId): Entry {
+  const id = itemIdSchema.parse(newId());
+  if (entry.kind !== 'block') return { ...entry, id };
+  const lines = entry.lines.map((line) => ({ ...line, id: itemIdSchema.parse(newId()) }));
+  return { ...entry, id, lines };
+}
+
+type BlockWords = Pick<Block, 'rounds' | 'perSide' | 'firstSide' | 'buildUp' | 'restMs'>;
+
+/** Puts lines that stand side by side into a block; undefined where they do not, or are in one. */
+export function wrapInBlock(
+  routine: Routine,
+  ids: readonly ItemId[],
+  words: BlockWords,
+  newId: NewId,
+): Change | undefined {
+  const places = ids.map((id) => placeOf(routine, id)).sort((a, b) => a.at - b.at);
+  const [first] = places;
+  const beside = places.every(
+    (place, i) => !place.inBlock && place.section === first?.section && place.at === first.at + i,
+  );
+  if (!first || !beside) return undefined;
+  const lines: Line[] = [];
+  for (const place of places) {
+    const entry = entryAt(routine, place);
+    if (entry.kind === 'block') return undefined;
+    lines.push(entry);
+  }
+  const block: Block = { kind: 'block', id: itemIdSchema.parse(newId()), ...words, lines };
+  const taken = lines.map((entry): Step => ({ kind: 'remove', place: first, entry }));
+  return { what: 'wrap', steps: [...taken, { kind: 'add', place: first, entry: block }] };
+}
+
+/** Takes a block apart; its lines stay where they stood. */
+export function unwrapBlock(routine: Routine, id: ItemId): Change {
+  const place = placeOf(routine, id);
+  const block = entryAt(routine, place);
+  if (block.kind !== 'block') throw new Error(`not a block: ${id}`);
+  const put = block.lines.map((entry, i): Step => ({
+    kind: 'add',
+    place: { ...place, at: place.at + i },
+    entry,
+  }));
+  return { what: 'unwrap', steps: [{ kind: 'remove', place, entry: block }, ...put] };
+}
+
+/** Another move of the same family in an item's place, with its dose; level and words are its own. */
+export function swapMove(routine: Routine, id: ItemId, moveId: MoveId): Change {
+  const entry = entryAt(routine, placeOf(routine, id));
+  if (entry.kind !== 'item') throw new Error(`not an item: ${id}`);
+  const { level: _level, laneLevels: _laneLevels, cue: _cue, setUp: _setUp, ...kept } = entry;
+  const swapped: Record<string, unknown> = { ...kept, moveId };
+  for (const key of ['sides', 'firstSide', 'weak', 'press', 'tempo']) {
+    if (itemFaults(swapped as Item, routine.pace).length > 0) delete swapped[key];
+  }
+  return replaceEntry(routine, swapped as Item);
+}
+
+/** Gives both sides the same again: one-sided items get the other side, extra time goes. */
+export function evenOutSides(routine: Routine): Change {
+  const steps = itemsInOrder(routine).flatMap((from): Step[] => {
+    const oneSided = from.sides === 'left-only' || from.sides === 'right-only';
+    if (from.meant || !(oneSided || from.weak)) return [];
+    const { sides, weak: _weak, ...kept } = from;
+    const to: Item = oneSided || !sides ? kept : { ...kept, sides };
+    return [{ kind: 'replace', place: placeOf(routine, from.id), from, to }];
+  });
+  return { what: 'even-out', steps };
 }
 
 /** Changes what an item says; a key set to undefined goes back to the move's own. */

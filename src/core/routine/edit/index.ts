@@ -1,6 +1,8 @@
 export {
   applyChange,
+  entriesAround,
   entryAt,
+  hasEntry,
   placeOf,
   reversed,
   type Change,
@@ -12,8 +14,13 @@ export {
   changeHead,
   changeItem,
   duplicateEntry,
+  evenOutSides,
   moveEntry,
   nudgeEntry,
   removeEntry,
   replaceEntry,
+  swapMove,
+  unwrapBlock,
+  withFreshIds,
+  wrapInBlock,
 } from './edits';

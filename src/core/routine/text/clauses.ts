@@ -3,9 +3,10 @@ import { MOST_COUNT, MOST_SETS, USUAL_PRESS_MS, type Tempo, type WrittenDose } f
 import type { Side } from '../../body';
 import { fail, succeed, type Result } from '../../result';
 import { LONGEST_MS, parseDuration, printDuration } from '../../time';
+import { LANE_NAMES } from '../../lane';
 import type { Item, SidesClause } from '../schema';
 import { unquote, type Piece } from './lines';
-import { localProblem, type LocalProblem } from './problem';
+import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
 export type ItemWords = Partial<Omit<Item, 'kind' | 'id' | 'moveId'>>;
 export type ClauseKey = keyof ItemWords;
@@ -89,11 +90,16 @@ function ownWords(key: 'meant' | 'cue' | 'setUp'): Clause['read'] {
 /** The end of a piece as it was typed. */
 const typedEnd = (piece: Piece, text: string) => piece.raw.slice(piece.raw.length - text.length);
 
-function oneOf<T extends string>(options: readonly T[], text: string, piece: Piece): Part<T> {
+function oneOf<T extends string>(
+  options: readonly T[],
+  text: string,
+  piece: Piece,
+  code: ReadingProblemCode = 'unknown-clause',
+): Part<T> {
   const folded = text.toLowerCase().replace(/ +/g, ' ').trim();
   const found = options.find((option) => option === folded);
   const at = piece.text.length - text.length;
-  return found ? succeed(found) : stop('unknown-clause', at, text.trim(), options);
+  return found ? succeed(found) : stop(code, at, text.trim(), options);
 }
 
 const sideNamed = (text: string | undefined): Side =>
@@ -191,17 +197,18 @@ const CLAUSES: readonly Clause[] = [
       ),
   },
   {
-    pattern: /^level +(?<name>.+?)(?<lane> +in +\S+)?$/i,
+    pattern: /^level +(?<name>.+?)(?: +in +(?<lane>[a-z-]+))?$/i,
     read: ({ groups }, piece) => {
       const name = groups?.name ?? '';
-      const at = piece.text.length - name.length;
-      const tooLong = name.length > 60;
-      const part: Part<string> = groups?.lane
-        ? stop('lane-later', 6 + name.length, groups.lane.trim())
-        : tooLong
-          ? stop('text-too-long', at, `${name.slice(0, 20)}…`)
-          : succeed(typedEnd(piece, name));
-      return from([part], (level) => said('level', { level }));
+      const level: Part<string> =
+        name.length > 60
+          ? stop('text-too-long', piece.text.indexOf(name), `${name.slice(0, 20)}…`)
+          : succeed(piece.raw.slice(piece.text.indexOf(name)).slice(0, name.length));
+      const { lane } = groups ?? {};
+      if (!lane) return from([level], (kept) => said('level', { level: kept }));
+      return from([level, oneOf(LANE_NAMES, lane, piece, 'unknown-lane')], (kept, where) =>
+        said('laneLevels', { laneLevels: { [where]: kept } }),
+      );
     },
   },
   {
@@ -270,18 +277,25 @@ export function readClause(piece: Piece): ClauseReading | undefined {
   return undefined;
 }
 
-const LISTS: ReadonlySet<ClauseKey> = new Set(['accept', 'props']);
-
-/** Puts clauses together; lists grow, anything else may stand once. */
+/** Puts clauses together; lists and levels of lanes grow, anything else may stand once. */
 export function mergeWords(words: ItemWords, reading: ClauseSaid): ItemWords | undefined {
-  if (!LISTS.has(reading.key)) {
-    return reading.key in words ? undefined : { ...words, ...reading.words };
+  switch (reading.key) {
+    case 'accept':
+      return {
+        ...words,
+        accept: [...(words.accept ?? []), ...(reading.words.accept ?? [])].slice(0, 20),
+      };
+    case 'props':
+      return {
+        ...words,
+        props: [...new Set([...(words.props ?? []), ...(reading.words.props ?? [])])],
+      };
+    case 'laneLevels': {
+      const lanes = Object.keys(reading.words.laneLevels ?? {});
+      if (lanes.some((lane) => lane in (words.laneLevels ?? {}))) return undefined;
+      return { ...words, laneLevels: { ...words.laneLevels, ...reading.words.laneLevels } };
+    }
+    default:
+      return reading.key in words ? undefined : { ...words, ...reading.words };
   }
-  const accept = [...(words.accept ?? []), ...(reading.words.accept ?? [])];
-  const props = [...new Set([...(words.props ?? []), ...(reading.words.props ?? [])])];
-  return {
-    ...words,
-    ...(accept.length > 0 && { accept: accept.slice(0, 20) }),
-    ...(props.length > 0 && { props }),
-  };
 }

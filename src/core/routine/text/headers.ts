@@ -1,9 +1,14 @@
+import { REGIONS } from '../../body';
+import { PROP_NAMES, foldName } from '../../catalog';
+import { LANE_NAMES } from '../../lane';
 import { PACE_NAMES, type PaceChanges, type PaceName } from '../../pace';
 import { POSITION_IDS, isPositionId, isSided, onSide, type PositionId } from '../../position';
 import { fail, succeed, type Result } from '../../result';
 import { parseDuration } from '../../time';
-import { unquote } from './lines';
-import { localProblem, type LocalProblem } from './problem';
+import type { Routine } from '../schema';
+import { LIMITS, ROOM_THINGS, SCHOOLS, SCHOOL_QUESTIONS } from '../school';
+import { splitAtCommas, unquote } from './lines';
+import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
 /** What a header sets; several may add to the pace's numbers. */
 export interface HeadWords {
@@ -13,6 +18,11 @@ export interface HeadWords {
   readonly slotMs?: number;
   readonly start?: PositionId;
   readonly end?: PositionId | 'stay';
+  readonly lanes?: Routine['lanes'];
+  readonly schools?: Routine['schools'];
+  readonly room?: Routine['room'];
+  readonly limits?: Routine['limits'];
+  readonly goals?: Routine['goals'];
 }
 
 type Read = (raw: string, text: string) => Result<HeadWords, LocalProblem>;
@@ -130,10 +140,82 @@ const READERS: Readonly<Record<string, Read>> = {
     return succeed({ paceChanges: { breathInMs: inS * 1000, breathOutMs: outS * 1000 } });
   },
   pace: (_, text) => readPaceNumbers(text),
+  lanes: (_, text) =>
+    readList(
+      text,
+      'unknown-lane',
+      LANE_NAMES,
+      (name) => oneOf(LANE_NAMES, name),
+      (lanes) => ({
+        lanes: [...new Set(lanes)],
+      }),
+    ),
+  school: (_, text) =>
+    readList(text, 'unknown-school', SCHOOL_EXAMPLES, readSchool, (schools) => ({
+      schools: Object.assign({}, ...schools) as NonNullable<Routine['schools']>,
+    })),
+  room: (_, text) =>
+    readList(
+      text,
+      'unknown-room-thing',
+      IN_ROOM,
+      (name) => oneOf(IN_ROOM, name),
+      (room) => ({
+        room: [...new Set(room)],
+      }),
+    ),
+  limits: (_, text) =>
+    readList(text, 'unknown-limit', LIMITS, readLimit, (limits) => ({ limits: [...limits] })),
+  goals: (_, text) =>
+    readList(
+      text,
+      'unknown-goal',
+      REGIONS,
+      (name) => oneOf(REGIONS, name.replace(/ /g, '-')),
+      (goals) => ({
+        goals: [...new Set(goals)],
+      }),
+    ),
 };
 
-/** Headers of the routine text that this version does not keep yet. */
-const LATER = ['lanes', 'school', 'limits', 'room', 'goals'];
+const IN_ROOM = [...ROOM_THINGS, ...PROP_NAMES];
+const SCHOOL_EXAMPLES = SCHOOL_QUESTIONS.map((question) => `${question} ${SCHOOLS[question][0]}`);
+
+function oneOf<T extends string>(options: readonly T[], name: string): T | undefined {
+  return options.find((option) => option === name);
+}
+
+function readSchool(text: string): NonNullable<Routine['schools']> | undefined {
+  const question = SCHOOL_QUESTIONS.find((one) => text.startsWith(`${one} `));
+  if (!question) return undefined;
+  const school = oneOf<string>(SCHOOLS[question], text.slice(question.length + 1));
+  return school === undefined ? undefined : { [question]: school };
+}
+
+function readLimit(text: string): NonNullable<Routine['limits']>[number] | undefined {
+  const whole = oneOf(LIMITS, text);
+  if (whole) return { limit: whole };
+  const [, name = '', side] = /^(.*) (left|right)$/.exec(text) ?? [];
+  const limit = oneOf(LIMITS, name);
+  return limit && side ? { limit, side: side === 'left' ? 'left' : 'right' } : undefined;
+}
+
+/** A list between commas; the first part that is not known is the problem. */
+function readList<T>(
+  text: string,
+  code: ReadingProblemCode,
+  could: readonly string[],
+  read: (name: string) => T | undefined,
+  make: (values: readonly T[]) => HeadWords,
+): Result<HeadWords, LocalProblem> {
+  const values: T[] = [];
+  for (const piece of splitAtCommas(text, text)) {
+    const value = read(foldName(piece.text));
+    if (value === undefined) return stop(code, piece.at, piece.text, could);
+    values.push(value);
+  }
+  return values.length > 0 ? succeed(make(values)) : stop('empty-header', 0, text, could);
+}
 
 export const HEADER_KEYS: readonly string[] = Object.keys(READERS);
 
@@ -148,7 +230,6 @@ export function readHeader(text: string, raw: string): HeaderReading | undefined
   const key = match?.[1]?.toLowerCase();
   if (!match || !key) return undefined;
   const from = match[0].length;
-  if (LATER.includes(key)) return { key, result: stop('header-later', 0, key, HEADER_KEYS) };
   const read = Object.hasOwn(READERS, key) ? READERS[key] : undefined;
   if (!read) return undefined;
   return { key, result: moved(read(raw.slice(from).trim(), text.slice(from).trim()), from) };

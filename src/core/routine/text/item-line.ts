@@ -67,7 +67,7 @@ export function itemFromPieces(
 }
 
 const FAULTY: Readonly<Record<ItemFault, readonly ClauseKey[]>> = {
-  'unknown-level': ['level'],
+  'unknown-level': ['level', 'laneLevels'],
   'sides-not-this-move': ['sides', 'firstSide'],
   'weak-needs-each': ['weak'],
   'press-needs-hold': ['press'],
@@ -100,6 +100,12 @@ function couldStand(fault: ItemFault, item: Item): readonly string[] {
 
 /** Letter case as the catalogue has it. */
 function withLevelAsNamed(item: Item): Item {
-  const level = item.level && levelNamed(moveById(item.moveId), item.level);
-  return level ? { ...item, level: level.name } : item;
+  const move = moveById(item.moveId);
+  const named = (name: string) => levelNamed(move, name)?.name ?? name;
+  const lanes = Object.entries(item.laneLevels ?? {}).map(([lane, name]) => [lane, named(name)]);
+  return {
+    ...item,
+    ...(item.level && { level: named(item.level) }),
+    ...(item.laneLevels && { laneLevels: Object.fromEntries(lanes) as Item['laneLevels'] }),
+  };
 }

@@ -1,7 +1,6 @@
 /** A line of routine text cut into what it says and its note. Columns count from 1. */
 export interface TextLine {
   readonly line: number;
-  readonly indented: boolean;
   /** Without indentation and note, with dashes and times signs made plain. */
   readonly text: string;
   /** The same characters as they were typed. */
@@ -29,7 +28,6 @@ function readLine(typed: string, line: number): TextLine {
   const before = said.length - said.trimStart().length;
   return {
     line,
-    indented: before > 0 && raw !== '',
     text: plain(raw),
     raw,
     column: before + 1,

@@ -1,6 +1,14 @@
 import { itemIdSchema, type ItemId, type NewId, type RoutineId } from '../../ids';
 import { parseDuration } from '../../time';
-import { MOST_ENTRIES, SECTIONS, type Entry, type Routine, type SectionName } from '../schema';
+import {
+  MOST_ENTRIES,
+  SECTIONS,
+  type Entry,
+  type Line,
+  type Routine,
+  type SectionName,
+} from '../schema';
+import { readBlockHead, type BlockWords } from './block-head';
 import { readHeader, type HeadWords } from './headers';
 import { readItemLine } from './item-line';
 import { splitLines, type TextLine } from './lines';
@@ -33,6 +41,18 @@ interface Reading {
   readonly lines: Map<ItemId, number>;
   readonly problems: TextProblem[];
   section: SectionName | undefined;
+  open: OpenBlock | undefined;
+}
+
+/** A block whose lines are still coming. */
+interface OpenBlock {
+  readonly head: TextLine;
+  readonly words: BlockWords;
+  readonly id: ItemId;
+  readonly note: string | undefined;
+  readonly lines: Line[];
+  /** Set by its first line: until the indentation ends, or until `(end)`. */
+  until: 'indentation' | 'end' | undefined;
 }
 
 /**
@@ -50,10 +70,15 @@ export function readRoutineText(text: string, options: TextReadingOptions): Text
     lines: new Map(),
     problems: [],
     section: undefined,
+    open: undefined,
   };
   if (text.length > MOST_CHARACTERS) {
     reading.problems.push({ code: 'too-big', line: 1, column: 1, read: '', could: [] });
-  } else splitLines(text).forEach((line) => readLine(reading, line));
+  } else {
+    const lines = splitLines(text);
+    lines.forEach((line, at) => readLine(reading, line, lines.slice(at + 1)));
+    closeBlock(reading);
+  }
   const { title = options.untitled, pace = 'desk', paceChanges = {}, ...head } = reading.head;
   const routine: Routine = {
     id: options.id,
@@ -71,22 +96,71 @@ function report(reading: Reading, line: TextLine, { at, ...problem }: LocalProbl
   reading.problems.push({ ...problem, line: line.line, column: line.column + at });
 }
 
-function readLine(reading: Reading, line: TextLine): void {
-  if (line.text === '') {
-    if (line.note !== undefined) keepNote(reading, line, line.note);
-    return;
+function readLine(reading: Reading, line: TextLine, later: readonly TextLine[]): void {
+  if (line.text === '' && line.note === undefined) return;
+  keepOpen(reading, line, later);
+  if (line.text === '') return keepNote(reading, line, line.note ?? '');
+  if (line.text.startsWith('[')) {
+    closeBlock(reading);
+    return readSection(reading, line);
   }
-  if (line.text.startsWith('[')) return readSection(reading, line);
-  if (line.text.startsWith('(')) {
-    if (!/^\(end\)$/i.test(line.text)) {
-      report(reading, line, localProblem('block-later', 0, line.raw));
-    }
-    return;
-  }
+  if (line.text.startsWith('(')) return readBracket(reading, line);
   const header = readHeader(line.text, line.raw);
   if (header && reading.section === undefined) return keepHeader(reading, line, header);
   if (header) return report(reading, line, localProblem('header-late', 0, header.key));
   readEntry(reading, line);
+}
+
+/** Sees whether a line still belongs to the open block, and closes the block where it does not. */
+function keepOpen(reading: Reading, line: TextLine, later: readonly TextLine[]): void {
+  const { open } = reading;
+  if (!open) return;
+  const indented = line.column > open.head.column;
+  if (isEnd(line)) return;
+  if (open.until === undefined && line.text !== '') {
+    if (indented) open.until = 'indentation';
+    else if (endsLater(later)) open.until = 'end';
+    else return closeBlock(reading);
+  }
+  if (open.until !== 'end' && !indented) closeBlock(reading);
+}
+
+const isEnd = (line: TextLine) => /^\( *end *\)$/i.test(line.text);
+
+function endsLater(later: readonly TextLine[]): boolean {
+  return isEnd(later.find(({ text }) => /^[[(]/.test(text)) ?? { ...EMPTY });
+}
+
+const EMPTY: TextLine = { line: 0, text: '', raw: '', column: 1, note: undefined };
+
+function readBracket(reading: Reading, line: TextLine): void {
+  if (isEnd(line)) {
+    if (!reading.open) report(reading, line, localProblem('end-without-block', 0, line.raw));
+    return closeBlock(reading);
+  }
+  if (reading.open) report(reading, line, localProblem('block-in-block', 0, line.raw));
+  closeBlock(reading);
+  reading.section ??= 'main';
+  const { words, problems } = readBlockHead(line.text, line.raw);
+  problems.forEach((problem) => report(reading, line, problem));
+  const note = noteOf(reading, line).note;
+  const id = freshId(reading);
+  reading.open = { head: line, words, id, note, lines: [], until: undefined };
+}
+
+/** Keeps a block that has lines and says something; of one that says nothing the lines are kept. */
+function closeBlock(reading: Reading): void {
+  const { open } = reading;
+  if (!open) return;
+  reading.open = undefined;
+  const { head, words, id, note, lines } = open;
+  if (lines.length === 0) return report(reading, head, localProblem('block-empty', 0, head.raw));
+  if (!words.rounds && !words.perSide && !words.buildUp) {
+    const entries = reading.sections[reading.section ?? 'main'];
+    entries.push(...lines);
+    return;
+  }
+  keep(reading, head, { kind: 'block', id, ...words, ...(note && { note }), lines });
 }
 
 function keepHeader(
@@ -167,9 +241,12 @@ function keepNote(reading: Reading, line: TextLine, note: string): void {
   else keep(reading, line, { kind: 'note', id: freshId(reading), note: text });
 }
 
+const MOST_IN_BLOCK = 40;
+
 function keep(reading: Reading, line: TextLine, entry: Entry): void {
-  const entries = reading.sections[reading.section ?? 'main'];
-  if (entries.length >= MOST_ENTRIES) {
+  const { open } = reading;
+  const entries: Entry[] = open ? open.lines : reading.sections[reading.section ?? 'main'];
+  if (entries.length >= (open ? MOST_IN_BLOCK : MOST_ENTRIES)) {
     return report(reading, line, localProblem('too-many-entries', 0, line.raw));
   }
   entries.push(entry);

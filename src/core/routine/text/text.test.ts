@@ -14,8 +14,11 @@ const firstItem = (text: string): Item => {
 const WHOLE = `title: Signal box reset
 group: desk
 slot: 10:00
+lanes: chair, stand-held
 breath: 4/5
-pace: between 0s, rising 0s
+school: hold steady, curl never
+limits: knee painful left
+room: chair without wheels, wall, strap
 
 [warm-up]
 Seated march: for 1:00
@@ -23,10 +26,17 @@ Seated cat: 6 reps, tempo 3-0-3
 Leg extend and bend: 8 reps, alternating
 
 [main]
+(build up)
+  Lift off the backrest: 1 rep
+  Scoot to the front: 1 rep
+  Lean over the feet: 1 rep
 Tandem stance: hold 10s, each side, support fingertips, with head turning
-Sit to stand: 8 reps, level hands on thighs
+(3 rounds, rest 20s)
+  Sit to stand: 8 reps, level hands on thighs
 rest 30s
-Seated hamstring reach: hold 1:30, press 5s x3
+(each side)
+  Seated hamstring reach: hold 1:30, press 5s x3
+  Seated twist: hold 20s
 
 [settle]
 Seated easy breath: 6 breaths    # dim the lights
@@ -68,6 +78,11 @@ describe('routine text', () => {
       '[',
       ']',
       '(',
+      '(2 rounds)',
+      '(end)',
+      '\n  ',
+      'lanes: chair',
+      'school: curl never',
       'rest ',
       'press',
       'tempo 1-2-3',
@@ -113,6 +128,10 @@ describe('routine text', () => {
       { firstSide: 'right', weak: { side: 'right', extraMs: 10_000 } },
     ],
     ['level Hand on the Thigh', { level: 'hand on the thigh' }],
+    [
+      'level arms crossed in chair, level hand on the thigh in stand',
+      { laneLevels: { chair: 'arms crossed', stand: 'hand on the thigh' } },
+    ],
     ['support one hand, with eyes closed', { support: 'one hand', challenge: 'eyes closed' }],
     ['prop strap, prop block, pin', { props: ['strap', 'block'], pinned: true }],
     ['cue “Turn”, set-up "Sit # tall"', { cue: 'Turn', setUp: 'Sit # tall' }],
@@ -136,10 +155,26 @@ describe('routine text', () => {
     ['Seated twist: left only, weak right +5s', ['1:26 weak-needs-each weak right +5s']],
     ['Seated twist: 999 reps', ['1:15 too-many 999']],
     ['Seated twist: cue "open', ['1:19 bad-quote "open']],
-    ['Seated twist: level full in chair', ['1:25 lane-later in chair']],
+    ['Seated twist: level arms crossed in kitchen', ['1:37 unknown-lane kitchen']],
+    ['Seated twist: level full in chair', ['1:15 unknown-level level full in chair']],
     ['[middle]', ['1:1 unknown-section [middle]']],
-    ['(3 rounds)\n  Seated twist', ['1:1 block-later (3 rounds)']],
-    ['lanes: chair', ['1:1 header-later lanes']],
+    ['(3 rounds)', ['1:1 block-empty (3 rounds)']],
+    ['(3 rounds)\nSeated twist', ['1:1 block-empty (3 rounds)']],
+    ['(3 rounds\n  Seated twist', ['1:10 block-not-closed (3 rounds']],
+    ['(3 dances)\n  Seated twist', ['1:2 unknown-block-word 3 dances']],
+    ['(left first)\n  Seated twist', ['1:1 first-needs-each (left first)']],
+    ['(99 rounds)\n  Seated twist', ['1:2 too-many 99']],
+    ['(2 rounds, rest 20)\n  Seated twist', ['1:17 bare-number 20']],
+    [
+      '(2 rounds)\n  Seated twist\n  (each side)\n  Bridge',
+      ['3:3 block-in-block (each side)', '3:3 block-empty (each side)'],
+    ],
+    ['(end)', ['1:1 end-without-block (end)']],
+    ['school: curl sideways', ['1:9 unknown-school curl sideways']],
+    ['limits: knee painful left, sore', ['1:28 unknown-limit sore']],
+    ['room: chair, piano', ['1:14 unknown-room-thing piano']],
+    ['goals: knees', ['1:8 unknown-goal knees']],
+    ['lanes: chair, moon', ['1:15 unknown-lane moon']],
     ['group: dancers', ['1:8 unknown-group dancers']],
     ['slot: 10', ['1:7 bare-number 10']],
     ['start: nowhere', ['1:8 unknown-position nowhere']],
@@ -150,6 +185,20 @@ describe('routine text', () => {
     ['rest 30', ['1:6 bare-number 30']],
   ])('%s names its place', (text, problems) => {
     expect(problemsOf(text)).toEqual(problems);
+  });
+
+  test('a block runs to the end of its indentation, or to (end)', () => {
+    const shape = (text: string) => {
+      const { routine, problems } = reading(text);
+      const main = routine.sections.main.map((entry) =>
+        entry.kind === 'block' ? entry.lines.length : entry.kind,
+      );
+      return [main, problems.length];
+    };
+    expect(shape('(2 rounds)\n  Bridge\n\n  rest 5s\nSeated cat')).toEqual([[2, 'item'], 0]);
+    expect(shape('(2 rounds)\nBridge\nrest 5s\n(end)\nSeated cat')).toEqual([[2, 'item'], 0]);
+    expect(shape('  (2 rounds)\n    Bridge\n  Seated cat')).toEqual([[1, 'item'], 0]);
+    expect(shape('(1 round)\n  Bridge')).toEqual([['item'], 0]);
   });
 
   test('what is right on a wrong line is kept', () => {

@@ -2,7 +2,16 @@ import { moveById } from '../../catalog';
 import type { WrittenDose } from '../../dose';
 import type { PaceChanges } from '../../pace';
 import { printDuration } from '../../time';
-import { SECTIONS, type Entry, type Item, type Routine, type SidesClause } from '../schema';
+import {
+  SECTIONS,
+  type Entry,
+  type Item,
+  type Line,
+  type Routine,
+  type SidesClause,
+} from '../schema';
+import { SCHOOL_QUESTIONS } from '../school';
+import { writeBlockHead } from './block-head';
 import { quote } from './lines';
 
 /** Writes a routine as text; all but ids can be read back. */
@@ -10,7 +19,7 @@ export function writeRoutineText(routine: Routine): string {
   const head = headLines(routine);
   const sections = SECTIONS.filter((name) => routine.sections[name].length > 0).map((name) => [
     `[${name}]`,
-    ...routine.sections[name].map(writeEntry),
+    ...routine.sections[name].flatMap(writeEntry),
   ]);
   return [head, ...sections].map((lines) => lines.join('\n')).join('\n\n') + '\n';
 }
@@ -22,12 +31,27 @@ function headLines(routine: Routine): readonly string[] {
     `title: ${/["“”„#\\]/u.test(routine.title) ? quote(routine.title) : routine.title}`,
     `group: ${routine.pace}`,
     routine.slotMs !== undefined && `slot: ${printDuration(routine.slotMs)}`,
+    routine.lanes && `lanes: ${routine.lanes.join(', ')}`,
     routine.start && `start: ${routine.start}`,
     routine.end && `end: ${routine.end}`,
     breathInMs && breathOutMs && `breath: ${breathInMs / 1000}/${breathOutMs / 1000}`,
     pace.length > 0 && `pace: ${pace.join(', ')}`,
+    routine.schools && `school: ${schoolWords(routine.schools).join(', ')}`,
+    routine.limits && `limits: ${routine.limits.map(limitWords).join(', ')}`,
+    routine.room && `room: ${routine.room.join(', ')}`,
+    routine.goals && `goals: ${routine.goals.join(', ')}`,
     ...routine.notes.map(writeNote),
   ].filter((line) => typeof line === 'string');
+}
+
+function schoolWords(schools: NonNullable<Routine['schools']>): readonly string[] {
+  return SCHOOL_QUESTIONS.flatMap((question) =>
+    schools[question] === undefined ? [] : [`${question} ${schools[question]}`],
+  );
+}
+
+function limitWords({ limit, side }: NonNullable<Routine['limits']>[number]): string {
+  return side ? `${limit} ${side}` : limit;
 }
 
 function paceNumbers(changes: PaceChanges): readonly string[] {
@@ -55,10 +79,20 @@ function risingText(risingMs: number, standingMs: number | undefined): string {
 
 const writeNote = (note: string) => (note === '' ? '#' : `# ${note}`);
 
-function writeEntry(entry: Entry): string {
-  if (entry.kind === 'note') return writeNote(entry.note);
-  const said = entry.kind === 'rest' ? `rest ${printDuration(entry.restMs)}` : writeItem(entry);
-  return entry.note ? `${said}    # ${entry.note}` : said;
+function writeEntry(entry: Entry): readonly string[] {
+  if (entry.kind !== 'block') return [writeLine(entry)];
+  const head = writeBlockHead(entry, printDuration(entry.restMs ?? 0));
+  return [withNote(head, entry.note), ...entry.lines.map((line) => `  ${writeLine(line)}`)];
+}
+
+function writeLine(line: Line): string {
+  if (line.kind === 'note') return writeNote(line.note);
+  const said = line.kind === 'rest' ? `rest ${printDuration(line.restMs)}` : writeItem(line);
+  return withNote(said, line.note);
+}
+
+function withNote(said: string, note: string | undefined): string {
+  return note ? `${said}    # ${note}` : said;
 }
 
 /** One item in the strict form, without its note. */
@@ -87,6 +121,7 @@ export function itemClauses(item: Item): readonly string[] {
     item.firstSide && `${item.firstSide} first`,
     weak && `weak ${weak.side} +${printDuration(weak.extraMs)}`,
     item.level && `level ${item.level}`,
+    ...Object.entries(item.laneLevels ?? {}).map(([lane, name]) => `level ${name} in ${lane}`),
     item.support && `support ${item.support}`,
     item.challenge && `with ${item.challenge}`,
     ...(item.props ?? []).map((prop) => `prop ${prop}`),

@@ -3,11 +3,11 @@ import { unitCount } from '@/core/dose';
 import type { ItemId } from '@/core/ids';
 import { position, type PositionId } from '@/core/position';
 import {
-  entriesInOrder,
   itemInForce,
   SECTIONS,
-  type Entry,
+  type Block,
   type Item,
+  type Line,
   type Routine,
   type SectionName,
 } from '@/core/routine';
@@ -26,38 +26,37 @@ export interface Leaf {
   readonly leaflet: boolean;
 }
 
+interface Common {
+  readonly key: string;
+  /** Among the lines of a block: the bracket goes on beside it. */
+  readonly inBlock: boolean;
+}
+
 export type StrandRow =
-  | {
-      readonly kind: 'section';
-      readonly key: string;
-      readonly section: SectionName;
-      readonly height: number;
-    }
-  | {
+  | (Common & { readonly kind: 'section'; readonly section: SectionName; readonly height: number })
+  | (Common & {
       readonly kind: 'way';
-      readonly key: string;
       readonly fromHeight: number;
       readonly toHeight: number;
       readonly to: PositionId;
       readonly moveMs: number;
       readonly pauseMs: number;
-    }
-  | {
+    })
+  | (Common & {
       readonly kind: 'item';
-      readonly key: string;
       readonly item: Item;
       readonly height: number;
       readonly leaves: readonly Leaf[];
       readonly lines: number;
       /** All that the score gives it, from its way to its last second. */
       readonly ms: number;
-    }
-  | {
+    })
+  | (Common & { readonly kind: 'block'; readonly block: Block; readonly height: number })
+  | (Common & {
       readonly kind: 'entry';
-      readonly key: string;
-      readonly entry: Exclude<Entry, Item>;
+      readonly entry: Exclude<Line, Item>;
       readonly height: number;
-    };
+    });
 
 export interface Strand {
   readonly rows: readonly StrandRow[];
@@ -71,31 +70,46 @@ const MOST_LEAFLETS = 10;
 /** Lays a routine out as rows of a strand, from its score. */
 export function strandOf(routine: Routine, score: Score): Strand {
   const byItem = groupByItem(score.segments);
-  const lane = Object.keys(score.trips)[0] ?? '';
+  const lane =
+    Object.keys(score.trips).find((name) => (score.trips[name] ?? 0) > 0) ?? firstLane(score);
   const rows: StrandRow[] = [];
   let height = startHeight(score, lane);
-  const entries = entriesInOrder(routine);
-  for (const section of SECTIONS) {
-    if (routine.sections[section].length > 0) {
-      rows.push({ kind: 'section', key: section, section, height });
+  const addLine = (line: Line, inBlock: boolean) => {
+    if (line.kind !== 'item') {
+      rows.push({ kind: 'entry', key: line.id, inBlock, entry: line, height });
+      return;
     }
-    for (const { entry } of entries.filter((one) => one.section === section)) {
-      if (entry.kind !== 'item') {
-        rows.push({ kind: 'entry', key: entry.id, entry, height });
+    const segments = byItem.get(line.id) ?? [];
+    const firstPlay = segments.filter(({ play }) => play === segments[0]?.play);
+    const way = wayRow(line.id, firstPlay, lane, height, inBlock);
+    if (way) rows.push(way);
+    height = way?.toHeight ?? height;
+    rows.push(itemRow(line, routine, segments, height, inBlock));
+    height = heightAfter(segments, lane) ?? height;
+  };
+  for (const section of SECTIONS) {
+    const entries = routine.sections[section];
+    if (entries.length > 0) {
+      rows.push({ kind: 'section', key: section, inBlock: false, section, height });
+    }
+    for (const entry of entries) {
+      if (entry.kind !== 'block') {
+        addLine(entry, false);
         continue;
       }
-      const segments = byItem.get(entry.id) ?? [];
-      const way = wayRow(entry.id, segments, lane, height);
-      if (way) rows.push(way);
-      height = way?.toHeight ?? height;
-      rows.push(itemRow(entry, routine, segments, height));
-      height = heightAfter(segments, lane) ?? height;
+      rows.push({ kind: 'block', key: entry.id, inBlock: true, block: entry, height });
+      entry.lines.forEach((line) => addLine(line, true));
     }
   }
-  const last = wayRow('end', segmentsAtEnd(score), lane, height);
+  const last = wayRow('end', segmentsAtEnd(score), lane, height, false);
   if (last) rows.push(last);
   const lengths = rows.flatMap((row) => (row.kind === 'item' ? row.leaves.map(halfLength) : []));
   return { rows, longestMs: Math.max(1, ...lengths) };
+}
+
+/** The stem follows a lane that goes to the floor, where there is one, since its trips are to be seen. */
+function firstLane(score: Score): string {
+  return Object.keys(score.trips)[0] ?? '';
 }
 
 /** How far a leaf reaches out from the stem. */
@@ -139,6 +153,7 @@ function wayRow(
   segments: readonly Segment[],
   lane: string,
   fromHeight: number,
+  inBlock: boolean,
 ): Extract<StrandRow, { kind: 'way' }> | undefined {
   const moving = segments.filter(({ kind }) => kind === 'transfer');
   const to = moving.at(-1)?.position[lane];
@@ -147,6 +162,7 @@ function wayRow(
   return {
     kind: 'way',
     key: `way ${key}`,
+    inBlock,
     fromHeight,
     toHeight: position(to).height,
     to,
@@ -160,8 +176,9 @@ function itemRow(
   routine: Routine,
   segments: readonly Segment[],
   height: number,
+  inBlock: boolean,
 ): StrandRow {
-  const work = segments.filter(({ kind }) => kind === 'work' || kind === 'press');
+  const work = onceASide(segments);
   const { sides, dose, move } = itemInForce(item, routine.pace);
   const leaves =
     sides.way === 'alternating'
@@ -169,7 +186,14 @@ function itemRow(
       : [...setLeaves(work), ...missingLeaves(work, item, move.sides === 'each')];
   const lines = Math.max(1, ...leaves.map(({ line }) => line + 1));
   const ms = segments.reduce((sum, segment) => sum + msOf(segment), 0);
-  return { kind: 'item', key: item.id, item, height, leaves, lines, ms };
+  return { kind: 'item', key: item.id, inBlock, item, height, leaves, lines, ms };
+}
+
+/** The work of the first play of each side: rounds and steps of a build-up show once. */
+function onceASide(segments: readonly Segment[]): readonly Segment[] {
+  const work = segments.filter(({ kind }) => kind === 'work' || kind === 'press');
+  const firstPlay = new Map(work.toReversed().map(({ side, play }) => [side, play]));
+  return work.filter(({ side, play }) => firstPlay.get(side) === play);
 }
 
 /** One leaf for each set of each side, with its presses. */

@@ -5,7 +5,7 @@ import Svg, { Path } from 'react-native-svg';
 import { TARGET, useTokens } from '@/design';
 import type { ItemId } from '@/core/ids';
 import { itemInForce, type Routine } from '@/core/routine';
-import { SECTION_TITLES, doseWords, timeWords } from '@/words';
+import { SECTION_TITLES, blockWords, doseWords, timeWords } from '@/words';
 import { BUILD, upperFirst } from '../strings';
 import { Leaves } from './leaves';
 import type { StrandRow } from './model';
@@ -35,6 +35,8 @@ export const Row = memo(function Row(props: RowProps) {
       return <ItemRow {...props} row={row} />;
     case 'entry':
       return <EntryRow {...props} row={row} />;
+    case 'block':
+      return <BlockRow {...props} row={row} />;
   }
 });
 
@@ -50,6 +52,40 @@ function Stem({ x, faint }: { readonly x: number; readonly faint?: boolean }) {
         { left: x - STEM / 2, borderLeftColor: t.ink, borderStyle: faint ? 'dotted' : 'solid' },
       ]}
     />
+  );
+}
+
+/** The bracket of a block, beside its lines. */
+function Bracket() {
+  const t = useTokens();
+  return <View style={[styles.bracket, { backgroundColor: t.quiet }]} />;
+}
+
+function BlockRow({ row, width, chosen, onChoose }: RowProps & { readonly row: Of<'block'> }) {
+  const t = useTokens();
+  const words = blockWords(row.block);
+  return (
+    <Chosen
+      id={row.block.id}
+      label={`${BUILD.block}: ${words}`}
+      chosen={chosen}
+      onChoose={onChoose}
+    >
+      <View style={{ width }}>
+        <Stem x={stemX(width, row.height)} />
+        <Bracket />
+      </View>
+      <View style={styles.words}>
+        <Text variant="titleMedium" style={{ color: t.quiet }}>
+          {words}
+        </Text>
+        {row.block.note && (
+          <Text variant="bodyMedium" style={{ color: t.bark }}>
+            {row.block.note}
+          </Text>
+        )}
+      </View>
+    </Chosen>
   );
 }
 
@@ -158,6 +194,7 @@ function ItemRow({
     >
       <View style={[styles.drawing, { width }]}>
         <Stem x={stem} />
+        {row.inBlock && <Bracket />}
         <Leaves
           leaves={row.leaves}
           lines={row.lines}
@@ -199,6 +236,7 @@ function EntryRow({ row, width, chosen, onChoose }: RowProps & { row: Of<'entry'
     >
       <View style={{ width }}>
         <Stem x={stemX(width, row.height)} faint={entry.kind === 'rest'} />
+        {row.inBlock && <Bracket />}
       </View>
       <View style={styles.words}>
         <Text variant="bodyMedium" style={{ color: entry.kind === 'rest' ? t.ink : t.bark }}>
@@ -219,6 +257,7 @@ const styles = StyleSheet.create({
   press: { minHeight: TARGET, alignItems: 'stretch' },
   drawing: { justifyContent: 'center' },
   stem: { position: 'absolute', top: 0, bottom: 0, width: 0, borderLeftWidth: STEM },
+  bracket: { position: 'absolute', left: 8, top: 0, bottom: 0, width: 3 },
   words: { flex: 1, minWidth: 0, paddingVertical: 8, paddingRight: 16, justifyContent: 'center' },
   section: { paddingTop: 16, paddingBottom: 4, paddingRight: 16 },
   way: { flex: 1, minWidth: 0, paddingVertical: 7, paddingRight: 16 },

@@ -1,0 +1,116 @@
+import {
+  MOVES,
+  SUPPORTS,
+  levelNamed,
+  usualLevel,
+  type Level,
+  type Move,
+  type Support,
+} from '../catalog';
+import type { Load } from '../body';
+import { onSide, position, type PositionRef } from '../position';
+import { LANES, laneGoesTo, type LaneName } from './lanes';
+
+/** Why a lane does what it does for an item. */
+export const LANE_REASONS = ['as-written', 'easier-level', 'family', 'rest'] as const;
+export type LaneReason = (typeof LANE_REASONS)[number];
+
+export interface LaneChoice {
+  readonly move: Move | null;
+  readonly level: Level | null;
+  readonly reason: LaneReason;
+}
+
+export interface LaneWish {
+  readonly move: Move;
+  /** The level written for all lanes, and the one for this lane alone. */
+  readonly level?: string | undefined;
+  readonly ownLevel?: string | undefined;
+  readonly support?: Support | undefined;
+}
+
+/** Loads that somebody in the lane may not bear; none when left out. */
+type RuledOut = ReadonlySet<Load>;
+const NOTHING: RuledOut = new Set();
+
+function holdsEnough(lane: LaneName, level: Level, support: Support | undefined): boolean {
+  const { held } = LANES[lane];
+  const stands = [level.from, level.to].some((ref) => position(onSide(ref, null)).height === 4);
+  if (!held || !stands) return true;
+  return SUPPORTS.indexOf(support ?? level.support) <= SUPPORTS.indexOf(held);
+}
+
+/** Standing up in a move that starts and ends on the seat is a lane's own leave. */
+function passes(lane: LaneName, level: Level): boolean {
+  return level.through.every(
+    (ref: PositionRef) =>
+      laneGoesTo(lane, ref) ||
+      (position(onSide(ref, null)).height === 4 && LANES[lane].rises === true),
+  );
+}
+
+function allowed(
+  lane: LaneName,
+  level: Level,
+  support: Support | undefined,
+  out: RuledOut,
+): boolean {
+  return (
+    laneGoesTo(lane, level.from) &&
+    laneGoesTo(lane, level.to) &&
+    passes(lane, level) &&
+    holdsEnough(lane, level, support) &&
+    !level.loads.some(({ load }) => out.has(load))
+  );
+}
+
+/** The level itself, else the nearest easier one. */
+function nearestLevel(
+  lane: LaneName,
+  move: Move,
+  wanted: Level,
+  support: Support | undefined,
+  out: RuledOut,
+): Level | undefined {
+  const from = move.levels.indexOf(wanted);
+  for (let i = from; i >= 0; i--) {
+    const level = move.levels[i];
+    if (level && allowed(lane, level, i === from ? support : undefined, out)) return level;
+  }
+  return undefined;
+}
+
+/**
+ * What a lane does for an item: the level as written, the nearest that is not harder, a move of the
+ * same family, or rest. Work time is the same in every lane.
+ */
+export function resolveInLane(lane: LaneName, wish: LaneWish, ruledOut = NOTHING): LaneChoice {
+  const { move, support } = wish;
+  const name = wish.ownLevel ?? wish.level;
+  const wanted = (name && levelNamed(move, name)) || usualLevel(move);
+  const level = nearestLevel(lane, move, wanted, support, ruledOut);
+  if (level) return { move, level, reason: level === wanted ? 'as-written' : 'easier-level' };
+  const stand = familyStandIn(lane, move, wanted, ruledOut);
+  return stand ?? { move: null, level: null, reason: 'rest' };
+}
+
+function familyStandIn(
+  lane: LaneName,
+  move: Move,
+  wanted: Level,
+  out: RuledOut,
+): LaneChoice | undefined {
+  const height = position(onSide(wanted.from, null)).height;
+  const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
+  const apart = (level: Level) => Math.abs(position(onSide(level.from, null)).height - height);
+  const found = MOVES.filter((other) => other.family === move.family && other !== move).flatMap(
+    (other) => {
+      const level = nearestLevel(lane, other, usualLevel(other), undefined, out);
+      return level ? [{ move: other, level }] : [];
+    },
+  );
+  const [best] = found.sort(
+    (a, b) => shared(b.move) - shared(a.move) || apart(a.level) - apart(b.level),
+  );
+  return best && { ...best, reason: 'family' };
+}

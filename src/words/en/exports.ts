@@ -1,0 +1,32 @@
+import { moveById } from '@/core/catalog';
+import type { CueSheetPhrases, ScoreColumn } from '@/core/export';
+import type { LaneName } from '@/core/lane';
+import { doseWords } from './dose';
+import { LANE_TITLES } from './names';
+
+export const SCORE_HEADINGS: Readonly<Record<ScoreColumn, string>> = {
+  startSeconds: 'Start (s)',
+  endSeconds: 'End (s)',
+  kind: 'Kind',
+  move: 'Move',
+  side: 'Side',
+  set: 'Set',
+  round: 'Round',
+  cue: 'Cue',
+};
+
+const SIDES = { left: 'left', right: 'right', both: '', alternating: 'by turns' } as const;
+
+export const cueSheetPhrases: CueSheetPhrases = {
+  columns: ['Time', 'Move', 'Side', 'Dose', 'Cue', 'Options'],
+  dose: doseWords,
+  side: (side) => (side ? SIDES[side] : ''),
+  lane: (name, { moveId, level }) => {
+    const title = LANE_TITLES[name as LaneName];
+    return moveId
+      ? `${title}: ${moveById(moveId).name}, ${level ?? ''}`
+      : `${title}: rest here and breathe`;
+  },
+  rest: 'Rest',
+  total: (time) => `${time} in all. General guidance, not medical advice.`,
+};
