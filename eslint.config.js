@@ -32,6 +32,20 @@ module.exports = defineConfig([
   },
   {
     files: ['src/core/**/*.ts'],
+    ignores: ['src/core/catalog/data/**', '**/*.test.ts', 'src/core/testing/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
+        {
+          selector: "Literal[value=/^[A-Z][a-z']* .*[a-z][.?!]$/]",
+          message: 'The core makes no sentences: they are made in src/words.',
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
     rules: {
       'no-restricted-globals': ['error', ...coreGlobals],
       'no-restricted-properties': [
@@ -51,5 +65,10 @@ module.exports = defineConfig([
         },
       ],
     },
+  },
+  {
+    // Tests of the core may read their samples.
+    files: ['src/core/**/*.test.ts'],
+    rules: { 'no-restricted-imports': 'off' },
   },
 ]);

@@ -65,7 +65,6 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
 for (const scheme of ['light', 'dark'] as const) {
   const where = scheme === 'dark' ? ' @phone-only' : '';
   test(`axe finds nothing on any main view, ${scheme}${where}`, async ({ page }) => {
-    test.setTimeout(180_000);
     await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
     await openDemo(page);
     for (const [name, go] of Object.entries(VIEWS)) {
@@ -83,7 +82,6 @@ for (const scheme of ['light', 'dark'] as const) {
 }
 
 test('every main view fits 320 px @phone-only', async ({ page }) => {
-  test.setTimeout(180_000);
   await page.setViewportSize({ width: 320, height: 700 });
   await openDemo(page);
   for (const [name, go] of Object.entries(VIEWS)) {

@@ -126,10 +126,10 @@ test('dose, sides and order are changed, undone and kept', async ({ page }) => {
   await expect(page.getByRole('img', { name: 'Left 3:58, right 3:33' })).toBeVisible();
   await page.getByRole('button', { name: 'Move up' }).click();
   const rows = page.getByRole('group', { name: 'The routine in order' }).getByRole('button');
-  await expect(rows.nth(4)).toHaveAccessibleName(/^Seated twist/);
+  await expect(rows.nth(5)).toHaveAccessibleName(/^Seated twist/);
   await saved(page);
   await page.reload();
-  await expect(rows.nth(4)).toHaveAccessibleName(/^Seated twist, hold 25 s · left only/);
+  await expect(rows.nth(5)).toHaveAccessibleName(/^Seated twist, hold 25 s · left only/);
   await page.getByRole('button', { name: /^Seated twist/ }).click();
   await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('button', { name: /^Seated twist/ })).toHaveCount(0);

@@ -79,7 +79,7 @@ test('finished here, it stands in the record as far as it came', async ({ page }
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Finish', exact: true }).click();
   await page.clock.runFor(1000);
-  await expect(page.getByText('0:30 of 9:17')).toBeVisible();
+  await expect(page.getByText('0:30 of 9:16')).toBeVisible();
   await expect(page.getByText(/finished early/)).toBeVisible();
 });
 

@@ -126,12 +126,25 @@ describe('opening and keeping', () => {
     const platform = fakePlatform();
     await opened(platform);
     await saving();
-    const newer = (platform.data.get(KEY) ?? '').replace('"version":1', '"version":9');
+    const newer = (platform.data.get(KEY) ?? '').replace(/"version":\d+/, '"version":99');
     platform.data.set(KEY, newer);
     const store = await opened(fakePlatform(platform.data));
     expect(notices(store)).toEqual(['newer']);
     await saving();
     expect(platform.data.get(KEY)).toBe(newer);
+  });
+
+  test('what the first version kept is brought up and loads', async () => {
+    const platform = fakePlatform();
+    await opened(platform);
+    await saving();
+    for (const [key, text] of platform.data) {
+      platform.data.set(key, text.replace(/^\{"version":2/, '{"version":1'));
+    }
+    const store = await opened(fakePlatform(platform.data));
+    expect(notices(store)).toEqual([]);
+    expect(titles(store)).toHaveLength(6);
+    expect(Object.keys(store.getState().runs)).toHaveLength(4);
   });
 
   test('a full disk is told, and the work stays in the page', async () => {

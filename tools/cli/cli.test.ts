@@ -51,6 +51,19 @@ describe('the command line', () => {
     );
   });
 
+  test.each([
+    ['vtt', /^WEBVTT\n\n00:00:00\.000 --> 00:00:\d\d\.000\n/],
+    [
+      'csv',
+      /^Start \(s\),End \(s\),Kind,Move,Side,Set,Round,Cue\r\n0,8,set-up,Seated figure four,left/,
+    ],
+    ['md', /^# Untitled routine\n\n1:15 in all/],
+  ])('converts to %s', (form, expected) => {
+    const { status, stdout } = willow(['convert', '--to', form, '-'], TEXT);
+    expect(status).toBe(0);
+    expect(stdout).toMatch(expected);
+  });
+
   test('without --json it is a short table', () => {
     const { stdout } = willow(['time', '-'], TEXT);
     expect(stdout).toContain('0:00  8 s    set-up');

@@ -49,9 +49,14 @@ const SHOTS: readonly Shot[] = [
   { name: 'routine-item-phone', viewport: PHONE, go: chosen('Signal box reset', /^Seated twist/) },
   { name: 'routine-wide', viewport: WIDE, go: chosen('Signal box reset', /^Seated hamstring/) },
   { name: 'routine-phone-dark', viewport: PHONE, dark: true, go: routine('Thursday chair circle') },
+  {
+    name: 'routine-blocks-phone',
+    viewport: PHONE,
+    go: chosen('Thursday chair circle', /^Block: build up/),
+  },
   { name: 'lead-ready-phone', viewport: PHONE, go: ready('Thursday chair circle') },
   { name: 'lead-phone', viewport: PHONE, go: leading('Signal box reset', 3, 25_000) },
-  { name: 'lead-wide', viewport: WIDE, go: leading('Signal box reset', 5, 50_000) },
+  { name: 'lead-wide', viewport: WIDE, go: leading('Thursday chair circle', 12, 40_000) },
   {
     name: 'record-phone',
     viewport: PHONE,

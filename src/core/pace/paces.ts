@@ -22,6 +22,8 @@ export interface Pace {
   readonly risingMs: number;
   /** The pause on then reaching standing. */
   readonly standingMs: number;
+  /** The pause after more than twenty seconds with the head below the heart. */
+  readonly headUpMs: number;
 }
 
 export interface PaceDefaults extends Pace {
@@ -42,6 +44,7 @@ const DESK = {
   propMs: 6000,
   risingMs: 5000,
   standingMs: 0,
+  headUpMs: 5000,
   lanes: ['chair', 'stand'],
   home: 'sit-front',
 } as const satisfies PaceDefaults;
@@ -59,6 +62,7 @@ const OLDER = {
   propMs: 10000,
   risingMs: 20000,
   standingMs: 10000,
+  headUpMs: 10000,
   lanes: ['chair', 'stand-held', 'stand'],
   home: 'sit-front',
 } as const satisfies PaceDefaults;

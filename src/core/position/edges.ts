@@ -12,13 +12,15 @@ export interface Edge {
   readonly loads: readonly Load[];
   /** Loads of one direction only. */
   readonly backLoads?: readonly Load[];
+  /** A way that kneels on one knee, which can be the better one. */
+  readonly oneKnee?: true;
   /** Paces that may use it; all when left out. */
   readonly paces?: readonly PaceName[];
   /** Paces that may not take it back. */
   readonly noBackFor?: readonly PaceName[];
 }
 
-type Rules = Pick<Edge, 'backLoads' | 'paces' | 'noBackFor'>;
+type Rules = Pick<Edge, 'backLoads' | 'oneKnee' | 'paces' | 'noBackFor'>;
 
 const edge = <I extends string>(
   id: I,
@@ -32,6 +34,7 @@ const edge = <I extends string>(
   return { id, a, b, thereS, backS, loads, ...rules } as const;
 };
 
+const ONE_KNEE: Rules = { oneKnee: true };
 const DESK: Rules = { paces: ['desk', 'standing'] };
 const DOWN: readonly Load[] = ['kneel', 'deep-knee', 'hip-flex-past-90', 'floor-transfer'];
 const FOLD: readonly Load[] = [
@@ -55,11 +58,18 @@ export const EDGES = [
   edge('to-wall', 'stand', 'stand-wall', 5),
   edge('to-counter', 'stand', 'stand-counter', 5),
   edge('hands-to-seat', 'stand', 'stand-seat', 3, ['hip-flex-past-90']),
-  edge('kneel-at-seat', 'stand-seat', 'kneel-seat', [6, 8], DOWN),
-  edge('seat-from-knees', 'kneel-seat', 'sit-front', [8, 7], [...DOWN, 'shoulder-weight']),
+  edge('kneel-at-seat', 'stand-seat', 'kneel-seat', [6, 8], DOWN, ONE_KNEE),
+  edge(
+    'seat-from-knees',
+    'kneel-seat',
+    'sit-front',
+    [8, 7],
+    [...DOWN, 'shoulder-weight'],
+    ONE_KNEE,
+  ),
   edge('seat-to-fours', 'kneel-seat', 'all-fours', [3, 4], ONTO_HANDS),
   edge('seat-to-tall', 'kneel-seat', 'kneel-tall', 2, ['kneel']),
-  edge('seat-to-floor', 'kneel-seat', 'floor-sit', [6, 8], ['kneel', 'shoulder-weight']),
+  edge('seat-to-floor', 'kneel-seat', 'floor-sit', [6, 8], ['kneel', 'shoulder-weight'], ONE_KNEE),
   ...(['left', 'right'] as const).map((side) =>
     edge(
       `half-kneel-${side}`,

@@ -14,5 +14,13 @@ export {
   type SidedPosition,
 } from './positions';
 export { timeRoute, type TransferPart } from './rising';
-export { findRoute, goesUp, isTripToFloor, type Route, type RouteRules, type Step } from './route';
+export {
+  findRoute,
+  goesUp,
+  isTripToFloor,
+  loadsInTheWay,
+  type Route,
+  type RouteRules,
+  type Step,
+} from './route';
 export { LONG_SWITCH_S, switchMs, type LongSwitch } from './switch';

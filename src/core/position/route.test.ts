@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import type { Load } from '../body';
-import { PACES } from '../pace';
-import { EDGES, POSITION_IDS, findRoute, timeRoute, type Edge, type PositionId } from '.';
+import { LANES, LANE_NAMES } from '../lane';
+import { PACES, PACE_NAMES } from '../pace';
+import {
+  EDGES,
+  POSITION_IDS,
+  findRoute,
+  loadsInTheWay,
+  timeRoute,
+  type Edge,
+  type PositionId,
+} from '.';
 
 const secondsOf = (from: PositionId, to: PositionId, pace: 'older' | 'desk') => {
   const route = findRoute(from, to, { pace });
@@ -94,5 +103,44 @@ describe('ways between base positions', () => {
     const edges: readonly Edge[] = EDGES;
     expect(new Set(edges.map(({ id }) => id)).size).toBe(edges.length);
     for (const edge of edges) expect(Math.min(edge.thereS, edge.backS)).toBeGreaterThan(0);
+  });
+
+  test('one bad knee leaves the ways that the other can take alone', () => {
+    const left = { pace: 'older', kneesOut: new Set(['left'] as const) } as const;
+    const down = findRoute('sit-front', 'floor-sit', left);
+    expect(down?.steps.map(({ to }) => to)).toEqual(['kneel-seat', 'floor-sit']);
+    expect(findRoute('kneel-seat', 'kneel-tall', left)).toBeUndefined();
+    const desk = { pace: 'desk', kneesOut: new Set(['left'] as const) } as const;
+    expect(findRoute('stand', 'kneel-half-right', desk)?.seconds).toBe(5);
+    expect(findRoute('stand', 'kneel-half-left', desk)).toBeUndefined();
+    const both = { pace: 'older', kneesOut: new Set(['left', 'right'] as const) } as const;
+    expect(findRoute('sit-front', 'floor-sit', both)).toBeUndefined();
+  });
+
+  test('every position a lane allows can be reached from every other, unless a load forbids it', () => {
+    for (const pace of PACE_NAMES) {
+      for (const name of LANE_NAMES) {
+        const { allows } = LANES[name];
+        for (const from of allows) {
+          for (const to of allows) {
+            expect([name, pace, from, to, findRoute(from, to, { pace }) !== undefined]).toEqual([
+              name,
+              pace,
+              from,
+              to,
+              true,
+            ]);
+          }
+        }
+      }
+    }
+  });
+
+  test('a way that a load forbids says which', () => {
+    const ruledOut = new Set<Load>(['floor-transfer', 'grip']);
+    expect(loadsInTheWay('sit-front', 'lying-back', { pace: 'older', ruledOut })).toEqual([
+      'floor-transfer',
+    ]);
+    expect(loadsInTheWay('sit-front', 'stand', { pace: 'older', ruledOut })).toEqual([]);
   });
 });

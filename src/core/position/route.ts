@@ -1,4 +1,4 @@
-import type { Load } from '../body';
+import type { Load, Side } from '../body';
 import type { PaceName } from '../pace';
 import { EDGES, type Edge, type EdgeId } from './edges';
 import { position, type PositionId } from './positions';
@@ -21,8 +21,8 @@ export interface RouteRules {
   readonly pace: PaceName;
   /** Loads that somebody on the way may not bear. */
   readonly ruledOut?: ReadonlySet<Load>;
-  /** Positions that may be passed; all when left out. */
-  readonly allowed?: ReadonlySet<PositionId>;
+  /** Knees that may not be knelt on. */
+  readonly kneesOut?: ReadonlySet<Side>;
 }
 
 interface Hop extends Step {
@@ -56,11 +56,38 @@ function loadsOf(own: readonly Load[], to: PositionId): readonly Load[] {
   return [...own, ...position(to).loads];
 }
 
-function open(hop: Hop, { pace, ruledOut, allowed }: RouteRules): boolean {
+function open(hop: Hop, { pace, ruledOut, kneesOut }: RouteRules): boolean {
   if (hop.rules.paces && !hop.rules.paces.includes(pace)) return false;
   if (hop.direction === 'back' && hop.rules.noBackFor?.includes(pace)) return false;
-  if (allowed && !allowed.has(hop.to)) return false;
+  if (kneesOut && !kneesBear(hop, kneesOut)) return false;
   return !ruledOut || !hop.loads.some((load) => ruledOut.has(load));
+}
+
+/** Both knees out close all kneeling; one leaves the ways that the other can take alone. */
+function kneesBear(hop: Hop, kneesOut: ReadonlySet<Side>): boolean {
+  if (kneesOut.size === 0 || !hop.loads.includes('kneel')) return true;
+  if (kneesOut.size === 2) return false;
+  const half = [hop.from, hop.to].find((id) => id.startsWith('kneel-half-'));
+  if (half && [hop.from, hop.to].includes('stand'))
+    return !kneesOut.has(half.endsWith('left') ? 'left' : 'right');
+  return hop.rules.oneKnee === true;
+}
+
+/** The loads that close the usual way between two positions; none where it is open. */
+export function loadsInTheWay(
+  from: PositionId,
+  to: PositionId,
+  rules: RouteRules,
+): readonly Load[] {
+  const { ruledOut = new Set<Load>() } = rules;
+  const usual = findRoute(from, to, { pace: rules.pace });
+  const loads = (usual?.steps ?? []).flatMap((step) => loadsOfStep(step));
+  return [...new Set(loads.filter((load) => ruledOut.has(load)))];
+}
+
+function loadsOfStep({ edge, direction, from }: Step): readonly Load[] {
+  const hop = HOPS.get(from)?.find((one) => one.edge === edge && one.direction === direction);
+  return hop?.loads ?? [];
 }
 
 interface Walk {

@@ -63,10 +63,14 @@ function addWayHome(walk: Walk): void {
   addWays(walk, ways, null);
 }
 
+/** Longer than this with the head below the heart, and coming up needs a moment. */
+const HEAD_LOW_MS = 20_000;
+
 /** Everybody goes where they have to be; the room waits for the lane that takes longest. */
 function addWays(walk: Walk, ways: readonly Way[], doing: Doing | null): void {
   const longest = slowest(ways);
   const startMs = walk.nowMs;
+  const headUp = walk.headLowMs > HEAD_LOW_MS && longest !== undefined && longest.ms > 0;
   for (const part of longest?.parts ?? []) {
     const spentMs = walk.nowMs - startMs + part.ms;
     const position = Object.fromEntries(
@@ -77,6 +81,7 @@ function addWays(walk: Walk, ways: readonly Way[], doing: Doing | null): void {
     add(walk, part.kind, part.ms, doing, { ...cue(walk, text), position });
   }
   arrive(ways);
+  if (headUp) add(walk, 'pause', walk.pace.headUpMs, doing, cue(walk, walk.phrases.risingPause));
 }
 
 /** One change of props for the room, where some lane needs one that is not out. */

@@ -214,4 +214,13 @@ describe('the score', () => {
     expect(setUp?.cues[0]?.text).toMatch(/^Sit tall/);
     expect((setUp?.endMs ?? 0) - (setUp?.startMs ?? 0)).toBe(12_000);
   });
+
+  test('after more than twenty seconds with the head low the room waits a moment', () => {
+    const pauses = (rest: string) =>
+      scoreOf(`group: older\nlanes: floor\nstart: kneel-fold\nrest ${rest}\nSeated cat`)
+        .segments.filter(({ kind }) => kind === 'pause')
+        .map(({ startMs, endMs }) => endMs - startMs);
+    expect(pauses('30s')).toEqual([10_000]);
+    expect(pauses('20s')).toEqual([]);
+  });
 });

@@ -6,6 +6,7 @@ import {
   findRoute,
   isTripToFloor,
   onSide,
+  position,
   timeRoute,
   type PositionId,
   type PositionRef,
@@ -34,6 +35,8 @@ export interface Walk {
   readonly choices: Map<string, ReadonlyMap<LaneName, LaneChoice>>;
   nowMs: number;
   plays: number;
+  /** How long some lane has had its head below the heart, without a break. */
+  headLowMs: number;
 }
 
 /** What is being done: an item, with what each lane makes of it. */
@@ -66,6 +69,7 @@ export function newWalk(routine: Routine, phrases: ScorePhrases, ruledOut: Ruled
     choices: new Map(),
     nowMs: 0,
     plays: 0,
+    headLowMs: 0,
   };
 }
 
@@ -130,6 +134,18 @@ export function add(
     ...about,
   });
   walk.nowMs += ms;
+  walk.headLowMs = headIsLow(walk, kind, doing) ? walk.headLowMs + ms : 0;
+}
+
+/** A fold keeps the head low while it is held; a level does so while it is worked. */
+function headIsLow(walk: Walk, kind: SegmentKind, doing: Doing | null): boolean {
+  if (kind === 'transfer') return false;
+  const working = kind === 'work' || kind === 'press';
+  return walk.lanes.some(({ name, at }) => {
+    if (position(at).loads.includes('head-below-heart')) return true;
+    const loads = (working && doing?.choices.get(name)?.level?.loads) || [];
+    return loads.some(({ load }) => load === 'head-below-heart');
+  });
 }
 
 export function positions(walk: Walk): Readonly<Record<string, PositionId>> {

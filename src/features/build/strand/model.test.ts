@@ -56,7 +56,7 @@ describe('the strand', () => {
   });
 
   test('every trip is a bend with its time, and the way home too', () => {
-    const ways = strand('group: older\nSeated cat\nBridge').rows.filter(
+    const ways = strand('group: older\nlanes: floor\nSeated cat\nBridge').rows.filter(
       (row) => row.kind === 'way',
     );
     expect(
@@ -69,6 +69,24 @@ describe('the strand', () => {
     ).toEqual([
       [3, 0, 33_000, 0],
       [0, 3, 38_000, 20_000],
+    ]);
+  });
+
+  test('a block is a head with a bracket beside its lines, each shown once', () => {
+    const { rows } = strand(
+      '(3 rounds, each side)\n  Seated twist: hold 20s\n  rest 5s\nSeated cat',
+    );
+    expect(rows.map(({ kind, inBlock }) => `${kind} ${inBlock}`)).toEqual([
+      'section false',
+      'block true',
+      'item true',
+      'entry true',
+      'item false',
+    ]);
+    const [twist] = items(rows);
+    expect(twist?.leaves.map(({ side, ms }) => [side, ms])).toEqual([
+      ['left', 20_000],
+      ['right', 20_000],
     ]);
   });
 });
