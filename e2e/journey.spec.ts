@@ -159,3 +159,25 @@ test('an address that leads nowhere says so', async ({ page }) => {
   await page.getByRole('button', { name: 'Go to routines' }).click();
   await expect(page.getByRole('heading', { name: 'Routines' })).toBeVisible();
 });
+
+test('a block is made, changed and taken apart, and lanes are chosen', async ({ page }) => {
+  await openDemo(page);
+  await openRoutine(page, 'Before the second bake');
+  await page.getByRole('button', { name: /^Standing side bend/ }).click();
+  await page.getByRole('button', { name: 'Make a block' }).click();
+  const head = page.getByRole('button', { name: /^Block:/ });
+  await expect(head).toHaveAccessibleName('Block: 2 rounds');
+  await head.click();
+  await page.getByRole('button', { name: 'More: Rounds' }).click();
+  await page.getByRole('switch', { name: 'Each side' }).click();
+  await expect(head).toHaveAccessibleName('Block: 3 rounds · each side');
+  await page.getByRole('button', { name: 'Take apart' }).click();
+  await expect(head).toHaveCount(0);
+  await page.getByRole('button', { name: 'Group and time' }).click();
+  await page.getByRole('switch', { name: 'In the chair' }).click();
+  await expect(page.getByRole('switch', { name: 'In the chair' })).toBeChecked();
+  await saved(page);
+  await page.getByRole('button', { name: 'Lead', exact: true }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByText('In the chair: Seated march, knees up')).toBeVisible();
+});

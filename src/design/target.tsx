@@ -36,7 +36,7 @@ export function Target({
   style,
 }: TargetProps) {
   const t = useTokens();
-  const ink = disabled ? t.quiet : look === 'filled' ? t.sheet : (colour ?? t.ink);
+  const ink = look === 'filled' ? t.sheet : disabled ? t.quiet : (colour ?? t.ink);
   const looks: Readonly<Record<NonNullable<TargetProps['look']>, ViewStyle>> = {
     filled: { backgroundColor: t.ink, borderColor: t.ink },
     outlined: { borderColor: disabled ? t.line : t.quiet },

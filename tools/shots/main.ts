@@ -52,11 +52,11 @@ const SHOTS: readonly Shot[] = [
   {
     name: 'routine-blocks-phone',
     viewport: PHONE,
-    go: chosen('Thursday chair circle', /^Block: build up/),
+    go: chosen('Thursday chair circle', /^Block: Build up/),
   },
   { name: 'lead-ready-phone', viewport: PHONE, go: ready('Thursday chair circle') },
   { name: 'lead-phone', viewport: PHONE, go: leading('Signal box reset', 3, 25_000) },
-  { name: 'lead-wide', viewport: WIDE, go: leading('Thursday chair circle', 12, 40_000) },
+  { name: 'lead-wide', viewport: WIDE, go: leading('Thursday chair circle', 13, 30_000) },
   {
     name: 'record-phone',
     viewport: PHONE,

@@ -61,6 +61,12 @@ describe('the catalogue', () => {
     }
   });
 
+  test('a stance is taken standing', () => {
+    const stances = MOVES.flatMap(({ levels }) => levels.filter(({ stance }) => stance));
+    expect(stances.length).toBeGreaterThan(0);
+    for (const { from } of stances) expect(from).toMatch(/^stand/);
+  });
+
   test('the set-up of the seated figure four has twenty words', () => {
     expect(countWords(moveNamed('Seated figure four')?.cues.setUp ?? '')).toBe(20);
   });

@@ -2,7 +2,7 @@ import type { Load, Region, SideMeaning, SideWay, SpineDirection } from '../body
 import type { Dose } from '../dose';
 import type { MoveId } from '../ids';
 import type { PaceName } from '../pace';
-import type { LongSwitch, PositionRef } from '../position';
+import type { LongSwitch, PositionRef, Stance } from '../position';
 
 export const MOVE_KINDS = [
   'breath',
@@ -63,6 +63,8 @@ export interface Level {
   readonly through: readonly PositionRef[];
   /** Where it ends; a rep includes the way back. */
   readonly to: PositionRef;
+  /** How the feet stand, where that is the point of it. */
+  readonly stance?: Stance;
   readonly support: Support;
   readonly props: readonly PropName[];
   readonly loads: readonly LevelLoad[];

@@ -13,6 +13,7 @@ export {
   type PositionRef,
   type SidedPosition,
 } from './positions';
+export { STANCES, type Stance } from './stances';
 export { timeRoute, type TransferPart } from './rising';
 export {
   findRoute,

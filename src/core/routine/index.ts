@@ -10,6 +10,7 @@ export {
   wrapInBlock,
   changeHead,
   changeItem,
+  changeLevel,
   duplicateEntry,
   entryAt,
   moveEntry,

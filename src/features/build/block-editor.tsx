@@ -1,11 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
-import { TARGET, Target, useTokens } from '@/design';
+import { Text } from 'react-native-paper';
+import { Target, useTokens } from '@/design';
 import { MOST_ROUNDS, replaceEntry, unwrapBlock, type Block } from '@/core/routine';
 import { timeWords } from '@/words';
 import { EntryActions } from './entry-actions';
 import { Steps } from './parts';
 import { BUILD, EDITOR } from './strings';
+import { PanelTop } from './panel-top';
 import type { Editing } from './use-routine';
 
 interface BlockEditorProps extends Editing {
@@ -44,14 +45,7 @@ export function BlockEditor({ block, onClose, ...editing }: BlockEditorProps) {
   };
   return (
     <View style={styles.all}>
-      <View style={styles.top}>
-        <Text variant="titleLarge" role="heading" aria-level={2} style={styles.name}>
-          {BUILD.block}
-        </Text>
-        <Button contentStyle={styles.button} onPress={onClose}>
-          {EDITOR.close}
-        </Button>
-      </View>
+      <PanelTop title={BUILD.block} onClose={onClose} />
       <Text variant="bodyMedium" style={{ color: t.quiet }}>
         {EDITOR.blockNeedsOne}
       </Text>
@@ -97,8 +91,5 @@ export function BlockEditor({ block, onClose, ...editing }: BlockEditorProps) {
 
 const styles = StyleSheet.create({
   all: { gap: 4, padding: 16 },
-  top: { flexDirection: 'row', alignItems: 'center', gap: 8 },
-  name: { flex: 1 },
-  button: { minHeight: TARGET },
   ways: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingVertical: 12 },
 });

@@ -241,6 +241,7 @@ const styles = StyleSheet.create({
     flexBasis: 160,
     backgroundColor: 'transparent',
     minWidth: 0,
+    marginLeft: -12,
   },
   titleText: { fontFamily: 'Literata, Georgia, serif', fontSize: 20, paddingHorizontal: 0 },
 });

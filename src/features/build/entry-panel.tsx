@@ -1,11 +1,11 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
-import { TARGET } from '@/design';
+import { Text } from 'react-native-paper';
 import type { Entry } from '@/core/routine';
 import { BlockEditor } from './block-editor';
 import { EntryActions } from './entry-actions';
 import { ItemEditor, RestEditor } from './item-editor';
 import { BUILD, EDITOR, upperFirst } from './strings';
+import { PanelTop } from './panel-top';
 import type { Editing } from './use-routine';
 
 interface EntryPanelProps extends Editing {
@@ -20,14 +20,7 @@ export function EntryPanel({ entry, ...rest }: EntryPanelProps) {
   if (entry.kind === 'rest') return <RestEditor rest={entry} {...rest} />;
   return (
     <View style={styles.all}>
-      <View style={styles.top}>
-        <Text variant="titleLarge" role="heading" aria-level={2} style={styles.name}>
-          {upperFirst(BUILD.note)}
-        </Text>
-        <Button contentStyle={styles.button} onPress={rest.onClose}>
-          {EDITOR.close}
-        </Button>
-      </View>
+      <PanelTop title={upperFirst(BUILD.note)} onClose={rest.onClose} />
       <Text variant="bodyLarge">{entry.note}</Text>
       <EntryActions entry={entry} {...rest} onGone={rest.onClose} />
     </View>
@@ -36,7 +29,4 @@ export function EntryPanel({ entry, ...rest }: EntryPanelProps) {
 
 const styles = StyleSheet.create({
   all: { gap: 4, padding: 16 },
-  top: { flexDirection: 'row', alignItems: 'center', gap: 8 },
-  name: { flex: 1 },
-  button: { minHeight: TARGET },
 });

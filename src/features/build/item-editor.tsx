@@ -1,10 +1,11 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
-import { TARGET, useTokens } from '@/design';
+import { Text } from 'react-native-paper';
+import { useTokens } from '@/design';
 import { moveById } from '@/core/catalog';
 import { DOSE_KINDS } from '@/core/dose';
 import {
   changeItem,
+  changeLevel,
   itemInForce,
   replaceEntry,
   writeItem,
@@ -30,6 +31,7 @@ import {
 import { LineField } from './line-field';
 import { Choices, Steps } from './parts';
 import { EDITOR, KIND_WORDS, SIDES_WORDS } from './strings';
+import { PanelTop } from './panel-top';
 import type { Editing } from './use-routine';
 
 interface ItemEditorProps extends Editing {
@@ -55,14 +57,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
   const sidesNow = sidesInForce(item);
   return (
     <View style={styles.all}>
-      <View style={styles.top}>
-        <Text variant="titleLarge" role="heading" aria-level={2} style={styles.name}>
-          {move.name}
-        </Text>
-        <Button contentStyle={styles.button} onPress={onClose}>
-          {EDITOR.close}
-        </Button>
-      </View>
+      <PanelTop title={move.name} onClose={onClose} />
       <Text variant="bodyMedium" style={{ color: t.quiet }}>
         {move.cues.setUp.replaceAll('{side}', 'left').replaceAll('{other}', 'right')}
       </Text>
@@ -114,7 +109,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
         label={EDITOR.level}
         choices={move.levels.map(({ name }) => ({ value: name, text: name }))}
         value={levelInForce(item)}
-        onChoose={(name) => change(changeItem(routine, item.id, toLevel(item, name)))}
+        onChoose={(name) => change(changeLevel(routine, item.id, toLevel(item, name).level))}
       />
       <LineField key={writeItem(item)} item={item} {...editing} />
       <EntryActions entry={item} {...editing} onGone={onClose} />
@@ -135,14 +130,7 @@ export function RestEditor({ rest, onClose, ...editing }: RestEditorProps) {
       : () => change(replaceEntry(routine, { ...rest, restMs }));
   return (
     <View style={styles.all}>
-      <View style={styles.top}>
-        <Text variant="titleLarge" role="heading" aria-level={2} style={styles.name}>
-          Rest
-        </Text>
-        <Button contentStyle={styles.button} onPress={onClose}>
-          {EDITOR.close}
-        </Button>
-      </View>
+      <PanelTop title={EDITOR.rest} onClose={onClose} />
       <Steps
         label={EDITOR.restLength}
         shown={timeWords(rest.restMs)}
@@ -156,7 +144,4 @@ export function RestEditor({ rest, onClose, ...editing }: RestEditorProps) {
 
 const styles = StyleSheet.create({
   all: { gap: 4, padding: 16 },
-  top: { flexDirection: 'row', alignItems: 'center', gap: 8 },
-  name: { flex: 1 },
-  button: { minHeight: TARGET },
 });

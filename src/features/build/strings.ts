@@ -46,6 +46,7 @@ export const BUILD = {
 };
 
 export const EDITOR = {
+  rest: 'Rest',
   close: 'Close',
   kind: 'Kind of dose',
   sets: 'Sets',

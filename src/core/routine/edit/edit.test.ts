@@ -6,6 +6,7 @@ import {
   applyChange,
   changeHead,
   changeItem,
+  changeLevel,
   duplicateEntry,
   evenOutSides,
   entriesInOrder,
@@ -120,5 +121,16 @@ describe('edits', () => {
       'item',
       'block',
     ]);
+  });
+
+  test('a level is changed for all lanes or for one', () => {
+    const routine = routineOf('Seated twist');
+    const [twist] = itemsInOrder(routine);
+    if (!twist) throw new Error('empty');
+    const one = applyChange(routine, changeLevel(routine, twist.id, 'arms crossed', 'chair'));
+    expect(itemsInOrder(one)[0]?.laneLevels).toEqual({ chair: 'arms crossed' });
+    expect(applyChange(one, changeLevel(one, twist.id, undefined, 'chair'))).toEqual(routine);
+    const all = applyChange(routine, changeLevel(routine, twist.id, 'arms crossed'));
+    expect(itemsInOrder(all)[0]?.level).toBe('arms crossed');
   });
 });

@@ -1,4 +1,5 @@
 import { itemIdSchema, type ItemId, type MoveId, type NewId } from '../../ids';
+import type { LaneName } from '../../lane';
 import { itemFaults } from '../item';
 import {
   SECTIONS,
@@ -153,6 +154,21 @@ export function changeItem(
     Object.entries({ ...entry, ...changed }).filter(([, value]) => value !== undefined),
   ) as Item;
   return replaceEntry(routine, to);
+}
+
+/** Another level for all lanes, or for one; undefined goes back to the usual one. */
+export function changeLevel(
+  routine: Routine,
+  id: ItemId,
+  level: string | undefined,
+  lane?: LaneName,
+): Change {
+  if (!lane) return changeItem(routine, id, { level });
+  const entry = entryAt(routine, placeOf(routine, id));
+  const kept = entry.kind === 'item' ? { ...entry.laneLevels } : {};
+  if (level === undefined) delete kept[lane];
+  else kept[lane] = level;
+  return changeItem(routine, id, { laneLevels: Object.keys(kept).length > 0 ? kept : undefined });
 }
 
 /** Puts another entry in the place of the one with its id. */

@@ -13,6 +13,7 @@ export {
   addEntry,
   changeHead,
   changeItem,
+  changeLevel,
   duplicateEntry,
   evenOutSides,
   moveEntry,

@@ -63,7 +63,7 @@ function Bracket() {
 
 function BlockRow({ row, width, chosen, onChoose }: RowProps & { readonly row: Of<'block'> }) {
   const t = useTokens();
-  const words = blockWords(row.block);
+  const words = upperFirst(blockWords(row.block));
   return (
     <Chosen
       id={row.block.id}
