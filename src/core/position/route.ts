@@ -112,6 +112,19 @@ function compareWalks(a: Walk, b: Walk): number {
  * @returns the route, without steps where both are the same; undefined where no way is open
  */
 export function findRoute(from: PositionId, to: PositionId, rules: RouteRules): Route | undefined {
+  if (from === to) return NOWHERE;
+  if (rules.ruledOut?.size || rules.kneesOut?.size) return searched(from, to, rules);
+  const key = `${rules.pace} ${from} ${to}`;
+  if (!USUAL.has(key)) USUAL.set(key, searched(from, to, rules));
+  return USUAL.get(key);
+}
+
+const NOWHERE: Route = { steps: [], seconds: 0 };
+
+/** Ways that nothing closes, each searched once: the table does not change. */
+const USUAL = new Map<string, Route | undefined>();
+
+function searched(from: PositionId, to: PositionId, rules: RouteRules): Route | undefined {
   const settled = new Set<PositionId>();
   const reached = new Map<PositionId, Walk>([[from, { at: from, seconds: 0, hops: [] }]]);
   for (;;) {

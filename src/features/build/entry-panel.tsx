@@ -4,7 +4,7 @@ import type { Entry } from '@/core/routine';
 import { BlockEditor } from './block-editor';
 import { EntryActions } from './entry-actions';
 import { ItemEditor, RestEditor } from './item-editor';
-import { BUILD, EDITOR, upperFirst } from './strings';
+import { BUILD, upperFirst } from './strings';
 import { PanelTop } from './panel-top';
 import type { Editing } from './use-routine';
 

@@ -1,0 +1,112 @@
+import type { Load } from '../body';
+import { MOVES, moveNamed, usualLevel, type Move } from '../catalog';
+import {
+  LANES,
+  LANE_NAMES,
+  laneGoesTo,
+  laneHome,
+  placeInLane,
+  resolveInLane,
+  type LaneName,
+} from '.';
+
+function named(name: string): Move {
+  const move = moveNamed(name);
+  if (!move) throw new Error(name);
+  return move;
+}
+
+const choice = (lane: LaneName, name: string, wish: object = {}, out?: ReadonlySet<Load>) => {
+  const { move, level, reason } = resolveInLane(lane, { move: named(name), ...wish }, out);
+  return [move?.name ?? null, level?.name ?? null, reason];
+};
+
+describe('lanes', () => {
+  test('every lane has a home that it goes to', () => {
+    for (const name of LANE_NAMES) {
+      for (const asked of ['sit-front', 'sit-back', 'stand'] as const) {
+        expect(LANES[name].allows).toContain(laneHome(name, asked));
+      }
+    }
+  });
+
+  test('a seat is a wheelchair there, and lying is on the bed or the couch', () => {
+    expect(placeInLane('wheelchair', 'sit-front', null)).toBe('wheel-front');
+    expect(placeInLane('bed', 'lying-back', null)).toBe('bed-back');
+    expect(placeInLane('bed', 'side-lying', 'right')).toBe('bed-side');
+    expect(placeInLane('couch', 'lying-front', null)).toBeUndefined();
+    expect(placeInLane('chair', 'stand', null)).toBeUndefined();
+  });
+
+  test('sided places count only where both sides can be had', () => {
+    expect(laneGoesTo('floor', 'side-lying')).toBe(true);
+    expect(laneGoesTo('stand', 'kneel-half')).toBe(false);
+  });
+
+  test.each<[LaneName, string, (string | null)[]]>([
+    ['stand', 'Seated twist', ['Seated twist', 'hand on the thigh', 'as-written']],
+    ['chair', 'Marching', ['Seated march', 'knees up', 'family']],
+    ['stand-held', 'Marching', ['Marching', 'holding the chair', 'easier-level']],
+    ['chair', 'Sit to stand', [null, null, 'rest']],
+    ['chair-rise', 'Sit to stand', ['Sit to stand', 'hands on thighs', 'as-written']],
+    ['wheelchair', 'Seated cat', ['Seated cat', 'full', 'as-written']],
+    ['bed', 'Bridge', ['Bridge', 'full', 'as-written']],
+    ['chair', 'Bridge', [null, null, 'rest']],
+    ['chair', 'Open book', ['Seated twist', 'hand on the thigh', 'family']],
+    ['floor-only', 'Seated twist', ['Open book', 'arm open', 'family']],
+  ])('%s does for %s: %j', (lane, name, expected) => {
+    expect(choice(lane, name)).toEqual(expected);
+  });
+
+  test('never a harder level than the one written', () => {
+    for (const lane of LANE_NAMES) {
+      for (const move of MOVES) {
+        for (const written of move.levels) {
+          const { move: done, level } = resolveInLane(lane, { move, level: written.name });
+          if (done !== move || !level) continue;
+          expect(move.levels.indexOf(level)).toBeLessThanOrEqual(move.levels.indexOf(written));
+        }
+      }
+    }
+  });
+
+  test('a load that is ruled out gives an easier level, then a stand-in, then rest', () => {
+    const out = (load: Load) => new Set<Load>([load]);
+    expect(choice('chair', 'Seated twist', {}, out('twist-end'))).toEqual([
+      'Seated twist',
+      'arms crossed',
+      'easier-level',
+    ]);
+    expect(choice('stand', 'Marching', {}, out('one-leg'))).toEqual([
+      'Marching',
+      'holding the chair',
+      'easier-level',
+    ]);
+    expect(choice('chair', 'Lean over the feet', {}, out('hip-flex-past-90'))[2]).toBe('family');
+  });
+
+  test('the support on the line counts: hands hold in a lane that holds on', () => {
+    const free = { support: 'none' } as const;
+    expect(choice('stand-held', 'Tandem stance')).toEqual([
+      'Tandem stance',
+      'fingertips',
+      'as-written',
+    ]);
+    expect(choice('stand-held', 'Tandem stance', free)[1]).toBe('two hands');
+    expect(choice('stand', 'Tandem stance', free)).toEqual([
+      'Tandem stance',
+      'fingertips',
+      'as-written',
+    ]);
+  });
+
+  test('every seated move is done as written in every lane with a seat', () => {
+    const seated = MOVES.filter((move) => {
+      const { from, to, through } = usualLevel(move);
+      return [from, to].every((ref) => ref.startsWith('sit')) && through.length === 0;
+    });
+    for (const lane of ['chair', 'stand-held', 'stand', 'floor', 'walker', 'wheelchair'] as const) {
+      for (const move of seated) expect(resolveInLane(lane, { move }).reason).toBe('as-written');
+    }
+  });
+});
