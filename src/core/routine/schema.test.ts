@@ -63,6 +63,19 @@ describe('the door for routines', () => {
   });
 });
 
+test('a routine that would take for ever to time is refused', () => {
+  const item = {
+    kind: 'item',
+    moveId: 'seated-march',
+    dose: { kind: 'reps', reps: 300, sets: 12 },
+  };
+  expect(
+    refused((routine) => {
+      for (let i = 0; i < 30; i++) main(routine).push({ ...item, id: `x${i}` });
+    }),
+  ).toBe('sections');
+});
+
 describe('clauses that do not go together', () => {
   const base = itemsInOrder(routineOf('Seated twist: hold 1:00'))[0] as Item;
   test.each<[string, Partial<Item>]>([

@@ -8,6 +8,7 @@ import { POSITION_IDS } from '../position';
 import { LONGEST_MS } from '../time';
 import { LANE_NAMES } from '../lane';
 import { itemFaults } from './item';
+import { MOST_WORK, entryWork } from './size';
 import { LIMITS, ROOM_THINGS, SCHOOLS, SCHOOL_QUESTIONS } from './school';
 
 /** The version that this application writes. */
@@ -182,12 +183,19 @@ export const routineSchema = z
     for (const section of SECTIONS) {
       routine.sections[section].forEach((entry, at) => check(entry, [section, at]));
     }
+    if (context.issues.length > 0) return;
+    const work = entriesInOrder(routine).reduce(
+      (sum, { entry }) => sum + entryWork(entry, routine.pace),
+      0,
+    );
+    if (work > MOST_WORK)
+      context.addIssue({ code: 'custom', path: ['sections'], message: 'too much for one class' });
   });
 export type Routine = z.infer<typeof routineSchema>;
 
 /** All entries in the order they are done, with their section. */
 export function entriesInOrder(
-  routine: Routine,
+  routine: Pick<Routine, 'sections'>,
 ): readonly { readonly section: SectionName; readonly at: number; readonly entry: Entry }[] {
   return SECTIONS.flatMap((section) =>
     routine.sections[section].map((entry, at) => ({ section, at, entry })),

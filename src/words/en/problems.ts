@@ -33,6 +33,7 @@ const WHAT: Readonly<Record<ReadingProblemCode, Say>> = {
   'bad-breath': (read) => `“${read}” is not a breath`,
   'empty-header': () => 'Nothing stands behind this word',
   'too-many-entries': () => 'The section is full; this line is left out',
+  'too-much-work': () => 'This is more than one class can hold; it is left out',
   'too-big': () => 'The text is too long to read',
   'unknown-level': (read) => `The move has no such level: “${read}”`,
   'sides-not-this-move': (read) => `This move works both sides at once, so “${read}” does not fit`,

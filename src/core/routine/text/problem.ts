@@ -31,6 +31,7 @@ export const READING_PROBLEMS = [
   'bad-breath',
   'empty-header',
   'too-many-entries',
+  'too-much-work',
   'too-big',
 ] as const;
 export type ReadingProblemCode = (typeof READING_PROBLEMS)[number] | ItemFault;

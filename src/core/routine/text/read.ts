@@ -12,6 +12,7 @@ import { readBlockHead, type BlockWords } from './block-head';
 import { readHeader, type HeadWords } from './headers';
 import { readItemLine } from './item-line';
 import { splitLines, type TextLine } from './lines';
+import { MOST_WORK, entryWork } from '../size';
 import { localProblem, type LocalProblem, type TextProblem } from './problem';
 
 /** Longer texts are not read: nobody typed them. */
@@ -42,6 +43,8 @@ interface Reading {
   readonly problems: TextProblem[];
   section: SectionName | undefined;
   open: OpenBlock | undefined;
+  /** What all entries so far come to. */
+  work: number;
 }
 
 /** A block whose lines are still coming. */
@@ -71,6 +74,7 @@ export function readRoutineText(text: string, options: TextReadingOptions): Text
     problems: [],
     section: undefined,
     open: undefined,
+    work: 0,
   };
   if (text.length > MOST_CHARACTERS) {
     reading.problems.push({ code: 'too-big', line: 1, column: 1, read: '', could: [] });
@@ -156,8 +160,7 @@ function closeBlock(reading: Reading): void {
   const { head, words, id, note, lines } = open;
   if (lines.length === 0) return report(reading, head, localProblem('block-empty', 0, head.raw));
   if (!words.rounds && !words.perSide && !words.buildUp) {
-    const entries = reading.sections[reading.section ?? 'main'];
-    entries.push(...lines);
+    lines.forEach((line) => keep(reading, head, line));
     return;
   }
   keep(reading, head, { kind: 'block', id, ...words, ...(note && { note }), lines });
@@ -246,6 +249,11 @@ const MOST_IN_BLOCK = 40;
 function keep(reading: Reading, line: TextLine, entry: Entry): void {
   const { open } = reading;
   const entries: Entry[] = open ? open.lines : reading.sections[reading.section ?? 'main'];
+  if (!open) {
+    const work = reading.work + entryWork(entry, reading.head.pace ?? 'desk');
+    if (work > MOST_WORK) return report(reading, line, localProblem('too-much-work', 0, line.raw));
+    reading.work = work;
+  }
   if (entries.length >= (open ? MOST_IN_BLOCK : MOST_ENTRIES)) {
     return report(reading, line, localProblem('too-many-entries', 0, line.raw));
   }

@@ -209,6 +209,14 @@ describe('routine text', () => {
     ]);
   });
 
+  test('what would take for ever to time is left out, and the rest is read', () => {
+    const line = '  Seated march: 300 reps x12';
+    const block = ['(12 rounds, build up)', ...Array.from({ length: 40 }, () => line)].join('\n');
+    const { routine, problems } = reading(`Bridge\n${block}\n[settle]\nSeated cat`);
+    expect(problems.map(({ code, line: at }) => `${at} ${code}`)).toEqual(['2 too-much-work']);
+    expect(itemsInOrder(routine).map(({ moveId }) => moveId)).toEqual(['bridge', 'seated-cat']);
+  });
+
   test('a text beyond the limit is not read', () => {
     expect(problemsOf('a'.repeat(200_001))).toEqual(['1:1 too-big ']);
   });

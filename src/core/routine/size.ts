@@ -1,0 +1,26 @@
+import { unitCount } from '../dose';
+import type { PaceName } from '../pace';
+import { itemInForce } from './item';
+import type { Entry, Line } from './schema';
+
+/**
+ * The most that one routine may come to, counted in reps, breaths and sets as they are done: many
+ * times what anybody leads, and little enough to be timed at once.
+ */
+export const MOST_WORK = 200_000;
+
+function lineWork(line: Line, pace: PaceName): number {
+  if (line.kind !== 'item') return 1;
+  const { dose } = itemInForce(line, pace);
+  return dose.sets * ((unitCount(dose) ?? 0) + 2) * 2;
+}
+
+/** How much an entry comes to once it is unrolled. */
+export function entryWork(entry: Entry, pace: PaceName): number {
+  if (entry.kind !== 'block') return lineWork(entry, pace);
+  const once = entry.lines.reduce(
+    (sum, line, i) => sum + lineWork(line, pace) * (entry.buildUp ? entry.lines.length - i : 1),
+    0,
+  );
+  return once * (entry.rounds ?? 1) * (entry.perSide ? 2 : 1);
+}
