@@ -69,6 +69,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
 /** Goes to every main view in turn and looks there. */
 async function onEveryView(page: Page, look: () => Promise<void>): Promise<void> {
   await openDemo(page);
+  await page.waitForTimeout(1500);
   for (const [name, go] of Object.entries(VIEWS)) {
     await test.step(name, async () => {
       await page.goto('/');

@@ -58,12 +58,13 @@ export function openStore(): AppThunk<Promise<Revisions>> {
 export function welcome(): AppThunk<Promise<void>> {
   return async (dispatch, getState, { clock }) => {
     const { device, routines, runs } = getState();
-    const empty = Object.keys(routines).length === 0 && Object.keys(runs).length === 0;
-    if (!device.welcomed && empty) {
+    // A first visit that was cut off while it saved has only some of the demo data, and no mark yet.
+    const ids = [...Object.keys(routines), ...Object.keys(runs)];
+    if (!device.welcomed && ids.every((id) => id.startsWith('demo-'))) {
       const { demoData } = await import('./demo');
       const demo = demoData(clock.wallTime());
-      dispatch(routinesBrought(demo.routines));
-      dispatch(runsBrought(demo.runs));
+      dispatch(routinesBrought(demo.routines.filter(({ id }) => !routines[id])));
+      dispatch(runsBrought(demo.runs.filter(({ id }) => !runs[id])));
       dispatch(noticeShown({ kind: 'demo-loaded' }));
     }
     if (!device.welcomed) dispatch(deviceSet({ welcomed: true }));

@@ -52,6 +52,16 @@ describe('opening and keeping', () => {
     expect(notices(again)).toEqual([]);
   });
 
+  test('a first visit that was cut off while it saved is made whole', async () => {
+    const platform = fakePlatform();
+    await opened(platform);
+    await saving();
+    for (const key of ['device', KEY, 'run/demo-run-2']) platform.data.delete(key);
+    const again = await opened(fakePlatform(platform.data));
+    expect(titles(again)).toHaveLength(6);
+    expect(Object.keys(again.getState().runs)).toHaveLength(4);
+  });
+
   test('started empty, it stays empty, and can be taken back', async () => {
     const platform = fakePlatform();
     const store = await opened(platform);
