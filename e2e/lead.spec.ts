@@ -44,6 +44,9 @@ test('on, back and ten seconds more go where they say', async ({ page }) => {
   await expect(page.getByText('of 60 s')).toBeVisible();
   await page.getByRole('button', { name: '+10 s' }).click();
   await expect(page.getByText('of 70 s')).toBeVisible();
+  await expect(
+    page.getByText('10 s more for this side, and for the other side alike.'),
+  ).toBeVisible();
 });
 
 test('the switch is called and the other side says it is next', async ({ page }) => {

@@ -72,10 +72,8 @@ export const EDITOR = {
   restInBlock: 'Rest between',
   blockNeedsOne: 'A block has rounds, each side, or a build-up.',
   restLength: 'Length',
-  noteLabel: 'Note',
   less: (what: string) => `Less: ${what}`,
   moreOf: (what: string) => `More: ${what}`,
-  own: "the move's own",
 };
 
 export const KIND_WORDS: Readonly<Record<DoseKind, string>> = {

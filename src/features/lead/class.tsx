@@ -23,7 +23,7 @@ import { Stage } from './stage';
 import { StopSigns } from './stop-signs';
 import { LEAD } from './strings';
 import { usePlace } from './use-place';
-import { viewAt, type LeadView } from './view';
+import { longerWords, viewAt, type LeadView } from './view';
 
 type Asking = 'finish' | 'stop-signs' | undefined;
 
@@ -86,7 +86,13 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
   const wide = window.width >= WIDE;
   return (
     <View role="main" style={[styles.page, { backgroundColor: t.sheet }]}>
-      <Now view={view} wide={wide} held={!running} countInMs={countInMs} />
+      <Now
+        view={view}
+        wide={wide}
+        held={!running}
+        countInMs={countInMs}
+        longer={longerWords(lead, score, placeMs)}
+      />
       <StageArea view={view} mirror={device.mirror} />
       <View style={[styles.foot, { backgroundColor: t.ground, borderTopColor: t.line }]}>
         <View style={styles.line}>
@@ -144,11 +150,13 @@ function Now({
   wide,
   held,
   countInMs,
+  longer,
 }: {
   readonly view: LeadView;
   readonly wide: boolean;
   readonly held: boolean;
   readonly countInMs: number;
+  readonly longer: string;
 }) {
   const t = useTokens();
   const status = held
@@ -173,6 +181,11 @@ function Now({
       >
         {status || view.caption}
       </Text>
+      {longer !== '' && (
+        <Text aria-live="polite" variant="titleMedium">
+          {longer}
+        </Text>
+      )}
       {view.lanes.length > 0 && (
         <View style={styles.lanes}>
           {view.lanes.map(({ title, does }) => (

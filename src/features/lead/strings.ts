@@ -41,7 +41,6 @@ export const LEAD = {
   breatheIn: 'breathe in',
   breatheOut: 'breathe out',
   wayOut: (words: string) => `Way out: ${words}`,
-  gone: 'This routine is not here any more.',
   otherClass: (title: string) => `You are in the middle of leading “${title}”.`,
   goToIt: 'Go to it',
   recordIt: 'Finish and record it',

@@ -2,7 +2,7 @@ import type { Side } from '@/core/body';
 import { moveById } from '@/core/catalog';
 import { unitCount, unitMs } from '@/core/dose';
 import type { LaneName } from '@/core/lane';
-import { mayExtend, segmentAt } from '@/core/lead';
+import { mayExtend, segmentAt, type Lead } from '@/core/lead';
 import { paceOf } from '@/core/pace';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import type { Score, Segment } from '@/core/score';
@@ -41,6 +41,17 @@ export interface LeadView {
 }
 
 const isWork = ({ kind }: Segment) => kind === 'work' || kind === 'press';
+
+/** What ten seconds more did, for as long as the set that got them goes on. */
+export function longerWords(lead: Lead, score: Score, placeMs: number): string {
+  const at = segmentAt(score, placeMs);
+  if (lead.extensions.at(-1)?.segment !== at) return '';
+  const here = score.segments[at];
+  const mate = score.segments.some(
+    (one, i) => i > at && one.kind === 'switch' && one.play === here?.play,
+  );
+  return mate ? LEAD.longer : LEAD.longerOne;
+}
 
 export function viewAt(routine: Routine, score: Score, placeMs: number): LeadView | undefined {
   const at = segmentAt(score, placeMs);
