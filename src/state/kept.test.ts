@@ -22,10 +22,10 @@ describe('what is kept under a key', () => {
 
   test.each([
     ['cut off', keptRoutine(routine, 1).slice(0, 100), 'damaged', 'Low tide'],
-    ['another shape', '{"version":2,"revision":1,"routine":{"title":"Odd"}}', 'damaged', 'Odd'],
+    ['another shape', '{"version":3,"revision":1,"routine":{"title":"Odd"}}', 'damaged', 'Odd'],
     ['not an object', '"text"', 'damaged', KEY],
     ['nothing', '', 'damaged', KEY],
-    ['newer', keptRoutine(routine, 1).replace('"version":2', '"version":77'), 'newer', 'Low tide'],
+    ['newer', keptRoutine(routine, 1).replace('"version":3', '"version":77'), 'newer', 'Low tide'],
   ])('%s is %s and named', (_, text, state, name) => {
     expect(readKept(KEY, text)).toEqual({ state, name });
   });
@@ -35,7 +35,7 @@ describe('what is kept under a key', () => {
   });
 
   test('a first version is brought up', () => {
-    const text = keptRoutine(routine, 1).replace('"version":2', '"version":1');
+    const text = keptRoutine(routine, 1).replace('"version":3', '"version":1');
     expect(readKept(KEY, text)).toMatchObject({ state: 'good', kept: { routine } });
   });
 });

@@ -13,7 +13,7 @@ export const KEYS = {
   device: 'device',
 } as const;
 
-const LEAD_VERSION = 2;
+const LEAD_VERSION = 3;
 const DEVICE_VERSION = 1;
 
 export type Kept =
@@ -85,7 +85,10 @@ export function readKept(key: string, text: string): Reading {
   return result.success ? { state: 'good', kept: result.data } : { state: 'damaged', name };
 }
 
-/** A value of an earlier version as today's: what changed so far is the routine inside. */
+/**
+ * A value of an earlier version as today's: what changed so far is the routine inside, and runs and
+ * leads have counted their versions with it.
+ */
 function broughtUp(data: unknown, version: number, door: Door): unknown {
   if (version === door.version) return data;
   return { ...mended(data, version), version: door.version };

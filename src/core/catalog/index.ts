@@ -13,6 +13,7 @@ export {
   type Cues,
   type DoseRange,
   type Level,
+  type LevelLoad,
   type Move,
   type MoveKind,
   type PropName,

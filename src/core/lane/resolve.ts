@@ -7,7 +7,7 @@ import {
   type Move,
   type Support,
 } from '../catalog';
-import type { Load } from '../body';
+import { NO_BARS, clearOf, type Bars } from '../limit';
 import { onSide, position, type PositionRef } from '../position';
 import { LANES, laneGoesTo, type LaneName } from './lanes';
 
@@ -29,10 +29,6 @@ export interface LaneWish {
   readonly support?: Support | undefined;
 }
 
-/** Loads that somebody in the lane may not bear; none when left out. */
-type RuledOut = ReadonlySet<Load>;
-const NOTHING: RuledOut = new Set();
-
 function holdsEnough(lane: LaneName, level: Level, support: Support | undefined): boolean {
   const { held } = LANES[lane];
   const stands = [level.from, level.to].some((ref) => position(onSide(ref, null)).height === 4);
@@ -49,48 +45,45 @@ function passes(lane: LaneName, level: Level): boolean {
   );
 }
 
-function allowed(
-  lane: LaneName,
-  level: Level,
-  support: Support | undefined,
-  out: RuledOut,
-): boolean {
+function allowed(lane: LaneName, level: Level, support: Support | undefined): boolean {
   return (
     laneGoesTo(lane, level.from) &&
     laneGoesTo(lane, level.to) &&
     passes(lane, level) &&
-    holdsEnough(lane, level, support) &&
-    !level.loads.some(({ load }) => out.has(load))
+    holdsEnough(lane, level, support)
   );
 }
 
-/** The level itself, else the nearest easier one. */
+/** The level itself, else the nearest easier one that nothing bars. */
 function nearestLevel(
   lane: LaneName,
   move: Move,
   wanted: Level,
   support: Support | undefined,
-  out: RuledOut,
+  bars: Bars,
+  written: boolean,
 ): Level | undefined {
   const from = move.levels.indexOf(wanted);
   for (let i = from; i >= 0; i--) {
     const level = move.levels[i];
-    if (level && allowed(lane, level, i === from ? support : undefined, out)) return level;
+    if (!level || !allowed(lane, level, i === from ? support : undefined)) continue;
+    if ((written && i === from) || clearOf(bars, level, level.support)) return level;
   }
   return undefined;
 }
 
 /**
  * What a lane does for an item: the level as written, the nearest that is not harder, a move of the
- * same family, or rest. Work time is the same in every lane.
+ * same family, or rest. Work time is the same in every lane. What the bars rule out is never put in
+ * place of what is written; what is written stays, and a check speaks of it.
  */
-export function resolveInLane(lane: LaneName, wish: LaneWish, ruledOut = NOTHING): LaneChoice {
+export function resolveInLane(lane: LaneName, wish: LaneWish, bars = NO_BARS): LaneChoice {
   const { move, support } = wish;
   const name = wish.ownLevel ?? wish.level;
   const wanted = (name && levelNamed(move, name)) || usualLevel(move);
-  const level = nearestLevel(lane, move, wanted, support, ruledOut);
+  const level = nearestLevel(lane, move, wanted, support, bars, true);
   if (level) return { move, level, reason: level === wanted ? 'as-written' : 'easier-level' };
-  const stand = familyStandIn(lane, move, wanted, ruledOut);
+  const stand = familyStandIn(lane, move, wanted, bars);
   return stand ?? { move: null, level: null, reason: 'rest' };
 }
 
@@ -98,14 +91,14 @@ function familyStandIn(
   lane: LaneName,
   move: Move,
   wanted: Level,
-  out: RuledOut,
+  bars: Bars,
 ): LaneChoice | undefined {
   const height = position(onSide(wanted.from, null)).height;
   const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
   const apart = (level: Level) => Math.abs(position(onSide(level.from, null)).height - height);
   const found = MOVES.filter((other) => other.family === move.family && other !== move).flatMap(
     (other) => {
-      const level = nearestLevel(lane, other, usualLevel(other), undefined, out);
+      const level = nearestLevel(lane, other, usualLevel(other), undefined, bars, false);
       return level ? [{ move: other, level }] : [];
     },
   );

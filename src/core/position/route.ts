@@ -23,6 +23,8 @@ export interface RouteRules {
   readonly ruledOut?: ReadonlySet<Load>;
   /** Knees that may not be knelt on. */
   readonly kneesOut?: ReadonlySet<Side>;
+  /** Shoulders that may not be leaned on. */
+  readonly shouldersOut?: ReadonlySet<Side>;
 }
 
 interface Hop extends Step {
@@ -56,10 +58,11 @@ function loadsOf(own: readonly Load[], to: PositionId): readonly Load[] {
   return [...own, ...position(to).loads];
 }
 
-function open(hop: Hop, { pace, ruledOut, kneesOut }: RouteRules): boolean {
+function open(hop: Hop, { pace, ruledOut, kneesOut, shouldersOut }: RouteRules): boolean {
   if (hop.rules.paces && !hop.rules.paces.includes(pace)) return false;
   if (hop.direction === 'back' && hop.rules.noBackFor?.includes(pace)) return false;
   if (kneesOut && !kneesBear(hop, kneesOut)) return false;
+  if (shouldersOut && !shouldersBear(hop, shouldersOut)) return false;
   return !ruledOut || !hop.loads.some((load) => ruledOut.has(load));
 }
 
@@ -73,16 +76,27 @@ function kneesBear(hop: Hop, kneesOut: ReadonlySet<Side>): boolean {
   return hop.rules.oneKnee === true;
 }
 
+/** On the way to or from one side only the shoulder below carries; elsewhere both do. */
+function shouldersBear(hop: Hop, shouldersOut: ReadonlySet<Side>): boolean {
+  if (shouldersOut.size === 0 || !hop.loads.includes('shoulder-weight')) return true;
+  const lying = [hop.from, hop.to].find((id) => id.startsWith('side-lying-'));
+  return lying ? !shouldersOut.has(lying.endsWith('left') ? 'left' : 'right') : false;
+}
+
 /** The loads that close the usual way between two positions; none where it is open. */
 export function loadsInTheWay(
   from: PositionId,
   to: PositionId,
   rules: RouteRules,
 ): readonly Load[] {
-  const { ruledOut = new Set<Load>() } = rules;
+  const { ruledOut = new Set<Load>(), kneesOut, shouldersOut } = rules;
   const usual = findRoute(from, to, { pace: rules.pace });
   const loads = (usual?.steps ?? []).flatMap((step) => loadsOfStep(step));
-  return [...new Set(loads.filter((load) => ruledOut.has(load)))];
+  const out = (load: Load) =>
+    ruledOut.has(load) ||
+    (load === 'kneel' && Boolean(kneesOut?.size)) ||
+    (load === 'shoulder-weight' && Boolean(shouldersOut?.size));
+  return [...new Set(loads.filter(out))];
 }
 
 function loadsOfStep({ edge, direction, from }: Step): readonly Load[] {
@@ -113,16 +127,23 @@ function compareWalks(a: Walk, b: Walk): number {
  */
 export function findRoute(from: PositionId, to: PositionId, rules: RouteRules): Route | undefined {
   if (from === to) return NOWHERE;
-  if (rules.ruledOut?.size || rules.kneesOut?.size) return searched(from, to, rules);
-  const key = `${rules.pace} ${from} ${to}`;
-  if (!USUAL.has(key)) USUAL.set(key, searched(from, to, rules));
-  return USUAL.get(key);
+  const key = `${rules.pace} ${from} ${to} ${outKey(rules)}`;
+  if (!KNOWN.has(key)) {
+    if (KNOWN.size >= MOST_KNOWN) KNOWN.clear();
+    KNOWN.set(key, searched(from, to, rules));
+  }
+  return KNOWN.get(key);
+}
+
+function outKey({ ruledOut, kneesOut, shouldersOut }: RouteRules): string {
+  return [ruledOut, kneesOut, shouldersOut].map((set) => (set ? [...set].join() : '')).join(';');
 }
 
 const NOWHERE: Route = { steps: [], seconds: 0 };
 
-/** Ways that nothing closes, each searched once: the table does not change. */
-const USUAL = new Map<string, Route | undefined>();
+/** Ways are searched once: the table does not change. Bounded, since limits come in many sets. */
+const KNOWN = new Map<string, Route | undefined>();
+const MOST_KNOWN = 20_000;
 
 function searched(from: PositionId, to: PositionId, rules: RouteRules): Route | undefined {
   const settled = new Set<PositionId>();

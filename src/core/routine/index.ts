@@ -72,14 +72,15 @@ export {
   type FileProblem,
   type RoutineFile,
 } from './file';
+export { groupEffects } from './group-effects';
 export { lanesOf } from './lanes-of';
 export { ROUTINE_MIGRATIONS, migratedRoutine, type MigrationStep } from './migrations';
 export {
-  LIMITS,
+  IN_ROOM,
   ROOM_THINGS,
   SCHOOLS,
   SCHOOL_QUESTIONS,
-  type LimitName,
+  type InRoom,
   type RoomThing,
   type SchoolQuestion,
 } from './school';

@@ -3,16 +3,17 @@ import { REGIONS, SIDES, SIDE_WAYS } from '../body';
 import { CHALLENGES, PROP_NAMES, SUPPORTS, hasMove } from '../catalog';
 import { pressSchema, restMsSchema, tempoSchema, workMsSchema, writtenDoseSchema } from '../dose';
 import { itemIdSchema, moveIdSchema, routineIdSchema } from '../ids';
+import { limitOfBodySchema } from '../limit';
 import { PACE_NAMES, paceChangesSchema } from '../pace';
 import { POSITION_IDS } from '../position';
 import { LONGEST_MS } from '../time';
 import { LANE_NAMES } from '../lane';
 import { itemFaults } from './item';
 import { MOST_WORK, entryWork } from './size';
-import { LIMITS, ROOM_THINGS, SCHOOLS, SCHOOL_QUESTIONS } from './school';
+import { IN_ROOM, MOST_OF_A_THING, SCHOOLS, SCHOOL_QUESTIONS } from './school';
 
 /** The version that this application writes. */
-export const ROUTINE_VERSION = 2;
+export const ROUTINE_VERSION = 3;
 export const MOST_ENTRIES = 400;
 
 /** One line of a person's own words: what routine text can keep on one line. */
@@ -149,16 +150,19 @@ export const routineSchema = z
       .strictObject(schoolShape)
       .refine((schools) => Object.keys(schools).length > 0, { error: 'names no school' })
       .optional(),
+    /** What is there; a thing without a count is there for everybody. */
     room: z
-      .array(z.enum([...ROOM_THINGS, ...PROP_NAMES]))
+      .array(
+        z.strictObject({
+          thing: z.enum(IN_ROOM),
+          count: z.number().int().min(1).max(MOST_OF_A_THING).optional(),
+        }),
+      )
       .min(1)
-      .max(30)
+      .max(40)
       .optional(),
-    limits: z
-      .array(z.strictObject({ limit: z.enum(LIMITS), side: z.enum(SIDES).optional() }))
-      .min(1)
-      .max(60)
-      .optional(),
+    /** What the group has; an empty list says that it was asked and has none. */
+    limits: z.array(limitOfBodySchema).max(60).optional(),
     goals: z.array(z.enum(REGIONS)).min(1).max(REGIONS.length).optional(),
     sections: z.strictObject({
       'warm-up': entriesSchema,

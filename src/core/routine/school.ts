@@ -1,3 +1,5 @@
+import { PROP_NAMES, PROPS, type PropName } from '../catalog';
+
 /** Questions on which instructors disagree, with the schools that are supported. */
 export const SCHOOLS = {
   hold: ['short', 'intervals', 'steady', 'long', 'breaths'],
@@ -28,57 +30,14 @@ export const ROOM_THINGS = [
   'couch',
   'rail',
   'walker',
+  'smooth floor',
 ] as const;
 export type RoomThing = (typeof ROOM_THINGS)[number];
 
-/** Limits that a group may have; a limb's limit has a side. */
-export const LIMITS = [
-  'no floor',
-  'no standing',
-  'pushes a wheelchair',
-  'stands only with hands held',
-  'low bone density',
-  'spine fracture',
-  'spinal stenosis',
-  'slipped vertebra',
-  'disc trouble',
-  'spine operation',
-  'hip painful',
-  'hip replaced back approach',
-  'hip replaced front approach',
-  'hip replaced',
-  'knee painful',
-  'knee replaced',
-  'shoulder painful',
-  'shoulder operated',
-  'shoulder has come out',
-  'wrist or hand pain',
-  'neck pain',
-  'unstable neck',
-  'dizziness',
-  'faint on rising',
-  'blood pressure',
-  'heart',
-  'breastbone opened',
-  'new pacemaker',
-  'breathless lungs',
-  'eye pressure',
-  'blood thinners',
-  'sugar-lowering medicine',
-  'numb feet',
-  'parkinson',
-  'stroke',
-  'ms',
-  'worse after effort',
-  'spinal-cord injury',
-  'lymphoedema',
-  'after abdominal surgery',
-  'leaking or prolapse',
-  'pregnancy',
-  'very mobile joints',
-  'joint flare-up',
-  'hearing',
-  'sight',
-  'memory',
-] as const;
-export type LimitName = (typeof LIMITS)[number];
+/** All that can be in a room: its things, the props, and what stands in for a prop. */
+const STAND_INS = PROP_NAMES.flatMap((prop): readonly string[] => PROPS[prop]);
+export type InRoom = RoomThing | PropName | (typeof PROPS)[PropName][number];
+export const IN_ROOM = [
+  ...new Set<string>([...ROOM_THINGS, ...PROP_NAMES, ...STAND_INS]),
+] as InRoom[];
+export const MOST_OF_A_THING = 200;

@@ -3,7 +3,8 @@ import type { PropName } from '../catalog';
 import { placeInLane } from '../lane';
 import { talkMs } from '../pace';
 import { goesUp, switchMs } from '../position';
-import { itemInForce, type ItemInForce, type Routine } from '../routine';
+import { groupEffects, itemInForce, lanesOf, type ItemInForce, type Routine } from '../routine';
+import { barsOf } from '../limit';
 import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken, transferCue } from './cues';
 import type { Mark, Score, ScorePhrases, Segment, SegmentSide, SpokenCue } from './score';
 import { unroll, type Play } from './unroll';
@@ -18,7 +19,7 @@ import {
   slowest,
   waysTo,
   type Doing,
-  type RuledOut,
+  type LaneBars,
   type Walk,
   type Way,
 } from './walk';
@@ -27,16 +28,17 @@ import { workOf, type SidePass, type WorkSet } from './work';
 /**
  * Times a routine for all its lanes in step.
  * @param phrases the sentences it may speak
- * @param ruledOut loads that nobody in a lane may be asked to bear; none when left out
+ * @param bars what the people of each lane may not be asked to bear; by the routine's own limits
+ * when left out
  * @returns the score, in integer milliseconds; it throws where the catalogue lacks a move, since a
  * routine is checked at the door
  */
 export function compile(
   routine: Routine,
   phrases: ScorePhrases,
-  ruledOut: RuledOut = new Map(),
+  bars: LaneBars = groupBars(routine),
 ): Score {
-  const walk = newWalk(routine, phrases, ruledOut);
+  const walk = newWalk(routine, phrases, bars);
   for (const step of unroll(routine)) {
     if (step.kind === 'play') addPlay(walk, step);
     else if (step.restMs === null) add(walk, 'pause', walk.pace.betweenMs, null);
@@ -49,6 +51,12 @@ export function compile(
     trips: Object.fromEntries(walk.lanes.map(({ name, trips }) => [name, trips])),
     segments: walk.segments,
   };
+}
+
+/** What the limits of the whole group bar, the same in every lane. */
+function groupBars(routine: Routine): LaneBars {
+  const bars = barsOf(groupEffects(routine));
+  return new Map(lanesOf(routine).map((lane) => [lane, bars]));
 }
 
 function cue(walk: Walk, text: string | undefined): { cues: readonly SpokenCue[] } {

@@ -1,5 +1,5 @@
 export { compile } from './compile';
-export { type RuledOut } from './walk';
+export { type LaneBars } from './walk';
 export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS } from './cues';
 export {
   SEGMENT_KINDS,

@@ -1,4 +1,5 @@
-import type { Load, Side } from '../body';
+import type { Side } from '../body';
+import type { Bars } from '../limit';
 import type { PropName, Support } from '../catalog';
 import { laneHome, placeInLane, resolveInLane, type LaneChoice, type LaneName } from '../lane';
 import { paceOf, type PaceDefaults } from '../pace';
@@ -29,7 +30,7 @@ export interface Walk {
   readonly routine: Routine;
   readonly pace: PaceDefaults;
   readonly phrases: ScorePhrases;
-  readonly ruledOut: ReadonlyMap<LaneName, ReadonlySet<Load>>;
+  readonly bars: LaneBars;
   readonly lanes: readonly LaneWalk[];
   readonly segments: Segment[];
   readonly choices: Map<string, ReadonlyMap<LaneName, LaneChoice>>;
@@ -49,10 +50,10 @@ export interface Doing {
   readonly work: Readonly<Record<string, LaneWork>>;
 }
 
-/** Loads that nobody in a lane may be asked to bear, by lane. */
-export type RuledOut = ReadonlyMap<LaneName, ReadonlySet<Load>>;
+/** What the people of a lane may not be asked to bear, by lane. */
+export type LaneBars = ReadonlyMap<LaneName, Bars>;
 
-export function newWalk(routine: Routine, phrases: ScorePhrases, ruledOut: RuledOut): Walk {
+export function newWalk(routine: Routine, phrases: ScorePhrases, bars: LaneBars): Walk {
   const pace = paceOf(routine.pace, routine.paceChanges);
   const lanes = lanesOf(routine).map((name): LaneWalk => {
     const home = laneHome(name, pace.home);
@@ -63,7 +64,7 @@ export function newWalk(routine: Routine, phrases: ScorePhrases, ruledOut: Ruled
     routine,
     pace,
     phrases,
-    ruledOut,
+    bars,
     lanes,
     segments: [],
     choices: new Map(),
@@ -82,7 +83,7 @@ export function choicesFor(walk: Walk, item: Item): ReadonlyMap<LaneName, LaneCh
     walk.lanes.map(({ name }) => {
       const { level, support, laneLevels } = item;
       const wish = { move, level, support, ownLevel: laneLevels?.[name] };
-      return [name, resolveInLane(name, wish, walk.ruledOut.get(name))] as const;
+      return [name, resolveInLane(name, wish, walk.bars.get(name))] as const;
     }),
   );
   walk.choices.set(item.id, choices);
@@ -164,10 +165,9 @@ export interface Way {
 export function waysTo(walk: Walk, placeOf: (lane: LaneWalk) => PositionId): readonly Way[] {
   return walk.lanes.map((lane) => {
     const to = placeOf(lane);
-    const ruledOut = walk.ruledOut.get(lane.name);
     const route = findRoute(lane.at, to, {
       pace: walk.routine.pace,
-      ...(ruledOut && { ruledOut }),
+      ...walk.bars.get(lane.name)?.route,
     });
     const parts = route ? timeRoute(route, walk.pace) : [];
     return { lane, to, parts, ms: parts.reduce((sum, part) => sum + part.ms, 0) };

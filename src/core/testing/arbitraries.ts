@@ -140,8 +140,15 @@ export const routineArbitrary: fc.Arbitrary<Routine> = fc
     notes: fc.array(wordsArbitrary, { maxLength: 2 }),
     lanes: optional(fc.uniqueArray(fc.constantFrom(...LANE_NAMES), { minLength: 1, maxLength: 3 })),
     schools: optional(fc.constantFrom({ curl: 'never' as const }, { hold: 'long' as const })),
-    room: optional(fc.constantFrom(['chair without wheels' as const, 'strap' as const])),
-    limits: optional(fc.constantFrom([{ limit: 'knee painful' as const, side: 'left' as const }])),
+    room: optional(
+      fc.constantFrom([
+        { thing: 'chair without wheels' as const, count: 12 },
+        { thing: 'towel' as const },
+      ]),
+    ),
+    limits: optional(
+      fc.constantFrom([], [{ limit: 'knee painful' as const, side: 'left' as const }]),
+    ),
     goals: optional(fc.constantFrom(['neck' as const])),
     parts: fc.tuple(
       fc.array(entry, { maxLength: 4 }),

@@ -1,12 +1,13 @@
 import { REGIONS } from '../../body';
-import { PROP_NAMES, foldName } from '../../catalog';
+import { foldName } from '../../catalog';
+import { LIMITS, limitFromWords } from '../../limit';
 import { LANE_NAMES } from '../../lane';
 import { PACE_NAMES, type PaceChanges, type PaceName } from '../../pace';
 import { POSITION_IDS, isPositionId, isSided, onSide, type PositionId } from '../../position';
 import { fail, succeed, type Result } from '../../result';
 import { parseDuration } from '../../time';
 import type { Routine } from '../schema';
-import { LIMITS, ROOM_THINGS, SCHOOLS, SCHOOL_QUESTIONS } from '../school';
+import { IN_ROOM, MOST_OF_A_THING, SCHOOLS, SCHOOL_QUESTIONS } from '../school';
 import { splitAtCommas, unquote } from './lines';
 import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
@@ -155,17 +156,15 @@ const READERS: Readonly<Record<string, Read>> = {
       schools: Object.assign({}, ...schools) as NonNullable<Routine['schools']>,
     })),
   room: (_, text) =>
-    readList(
-      text,
-      'unknown-room-thing',
-      IN_ROOM,
-      (name) => oneOf(IN_ROOM, name),
-      (room) => ({
-        room: [...new Set(room)],
-      }),
-    ),
+    readList(text, 'unknown-room-thing', IN_ROOM, readRoomThing, (room) => ({
+      room: [...new Map(room.map((one) => [one.thing, one])).values()],
+    })),
   limits: (_, text) =>
-    readList(text, 'unknown-limit', LIMITS, readLimit, (limits) => ({ limits: [...limits] })),
+    text.toLowerCase() === 'none'
+      ? succeed({ limits: [] })
+      : readList(text, 'unknown-limit', ['none', ...LIMITS], limitFromWords, (limits) => ({
+          limits: [...limits],
+        })),
   goals: (_, text) =>
     readList(
       text,
@@ -178,7 +177,6 @@ const READERS: Readonly<Record<string, Read>> = {
     ),
 };
 
-const IN_ROOM = [...ROOM_THINGS, ...PROP_NAMES];
 const SCHOOL_EXAMPLES = SCHOOL_QUESTIONS.map((question) => `${question} ${SCHOOLS[question][0]}`);
 
 function oneOf<T extends string>(options: readonly T[], name: string): T | undefined {
@@ -192,12 +190,23 @@ function readSchool(text: string): NonNullable<Routine['schools']> | undefined {
   return school === undefined ? undefined : { [question]: school };
 }
 
-function readLimit(text: string): NonNullable<Routine['limits']>[number] | undefined {
-  const whole = oneOf(LIMITS, text);
-  if (whole) return { limit: whole };
-  const [, name = '', side] = /^(.*) (left|right)$/.exec(text) ?? [];
-  const limit = oneOf(LIMITS, name);
-  return limit && side ? { limit, side: side === 'left' ? 'left' : 'right' } : undefined;
+/** "12 chairs", "chair x12" or "wall". */
+function readRoomThing(text: string): NonNullable<Routine['room']>[number] | undefined {
+  const whole = oneOf(IN_ROOM, text);
+  if (whole) return { thing: whole };
+  const before = /^(\d{1,3}) (.+)$/.exec(text);
+  const after = /^(.+) [x×] ?(\d{1,3})$/.exec(text);
+  const count = Number(before?.[1] ?? after?.[2] ?? 0);
+  const name = before?.[2] ?? after?.[1] ?? '';
+  const thing = oneOf(IN_ROOM, name) ?? IN_ROOM.find((one) => pluralOf(one) === name);
+  return thing && count >= 1 && count <= MOST_OF_A_THING ? { thing, count } : undefined;
+}
+
+/** "chairs without wheels", "benches": how a counted thing is written. */
+function pluralOf(thing: string): string {
+  const [first = '', ...rest] = thing.split(/(?= with)/u);
+  const last = /(?:ch|sh|s|x)$/.test(first) ? `${first}es` : `${first}s`;
+  return last + rest.join('');
 }
 
 /** A list between commas; the first part that is not known is the problem. */

@@ -1,5 +1,6 @@
 import { moveById } from '../../catalog';
 import type { WrittenDose } from '../../dose';
+import { limitWords } from '../../limit';
 import type { PaceChanges } from '../../pace';
 import { printDuration } from '../../time';
 import {
@@ -37,8 +38,8 @@ function headLines(routine: Routine): readonly string[] {
     breathInMs && breathOutMs && `breath: ${breathInMs / 1000}/${breathOutMs / 1000}`,
     pace.length > 0 && `pace: ${pace.join(', ')}`,
     routine.schools && `school: ${schoolWords(routine.schools).join(', ')}`,
-    routine.limits && `limits: ${routine.limits.map(limitWords).join(', ')}`,
-    routine.room && `room: ${routine.room.join(', ')}`,
+    routine.limits && `limits: ${routine.limits.map(limitWords).join(', ') || 'none'}`,
+    routine.room && `room: ${routine.room.map(roomWords).join(', ')}`,
     routine.goals && `goals: ${routine.goals.join(', ')}`,
     ...routine.notes.map(writeNote),
   ].filter((line) => typeof line === 'string');
@@ -50,8 +51,8 @@ function schoolWords(schools: NonNullable<Routine['schools']>): readonly string[
   );
 }
 
-function limitWords({ limit, side }: NonNullable<Routine['limits']>[number]): string {
-  return side ? `${limit} ${side}` : limit;
+function roomWords({ thing, count }: NonNullable<Routine['room']>[number]): string {
+  return count === undefined ? thing : `${thing} x${count}`;
 }
 
 function paceNumbers(changes: PaceChanges): readonly string[] {
