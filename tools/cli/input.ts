@@ -38,7 +38,7 @@ function readJson(text: string): Result<Input, string> {
   );
 }
 
-function readBounded(file: string): Result<string, string> {
+export function readBounded(file: string): Result<string, string> {
   const tooBig = fail(`1:1: the file is 5 MB or more; a smaller one could stand here`);
   let handle: number;
   try {

@@ -2,12 +2,18 @@ import { MOVES, searchMoves } from '@/core/catalog';
 import { captionsVtt, cueSheet, scoreCsv } from '@/core/export';
 import { writeRoutineFile, writeRoutineText } from '@/core/routine';
 import { compile } from '@/core/score';
+import { succeed } from '@/core/result';
+import { parseDuration } from '@/core/time';
 import { SCORE_HEADINGS, cueSheetPhrases, placedProblem, scorePhrases } from '@/words';
+import { findingRows, findingsTable, readGroup } from './check';
+import { fitResult, fitText } from './fit';
 import { readInput, type Input } from './input';
 import { moveRow, movesTable, scoreTable } from './print';
 
 const USAGE = `usage: willow COMMAND FILE [--json]
   time FILE                     the routine, timed
+  check [--people FILE] FILE    what to look at before it is led
+  fit --slot TIME FILE          the routine, brought to a length
   convert --to FORM FILE        the routine as text, json, vtt, csv or md
   moves [--search WORDS]        the catalogue
 FILE is routine text or routine JSON; - reads standard input.
@@ -25,6 +31,8 @@ interface Call {
 
 const OPTIONS: Readonly<Record<string, readonly string[]>> = {
   time: [],
+  check: ['--people', '--at'],
+  fit: ['--slot'],
   convert: ['--to'],
   moves: ['--search'],
 };
@@ -70,6 +78,27 @@ function time({ routine, lines, problems }: Input, json: boolean): void {
   out(asJson({ totalMs, leftMs, rightMs, trips, segments, problems: problems.map(withSentence) }));
 }
 
+/** False where the people file can't be read. */
+function check(input: Input, { options, json }: Call, at: Date): boolean {
+  const file = options.get('--people');
+  const group = file === undefined ? succeed(undefined) : readGroup(file, at);
+  if (!group.ok) {
+    process.stderr.write(group.problems.map((problem) => `${problem}\n`).join(''));
+    if (json) out(asJson({ findings: [], problems: group.problems }));
+    return false;
+  }
+  const findings = findingRows(input, group.value);
+  const problems = input.problems.map(withSentence);
+  out(json ? asJson({ findings, problems }) : findingsTable(findings));
+  return true;
+}
+
+function fit(input: Input, slotMs: number, json: boolean): void {
+  const result = fitResult(input, slotMs);
+  const problems = input.problems.map(withSentence);
+  out(json ? asJson({ ...result, problems }) : fitText(result));
+}
+
 function withSentence(problem: Input['problems'][number]) {
   return { ...problem, text: placedProblem(problem) };
 }
@@ -100,6 +129,12 @@ function run(args: readonly string[]): Exit {
     process.stderr.write(USAGE);
     return 1;
   }
+  const slot = parseDuration(call.options.get('--slot') ?? '');
+  const at = new Date(call.options.get('--at') ?? Date.now());
+  if ((call.command === 'fit' && !slot.ok) || Number.isNaN(at.getTime())) {
+    process.stderr.write(USAGE);
+    return 1;
+  }
   const input = readInput(call.file ?? '-');
   if (!input.ok) {
     process.stderr.write(input.problems.map((problem) => `${problem}\n`).join(''));
@@ -108,6 +143,9 @@ function run(args: readonly string[]): Exit {
   }
   if (call.command === 'time') time(input.value, call.json);
   else if (convert) out(convert(input.value));
+  else if (call.command === 'check') {
+    if (!check(input.value, call, at)) return 2;
+  } else if (slot.ok) fit(input.value, slot.value, call.json);
   const { problems } = input.value;
   process.stderr.write(problems.map((problem) => `${placedProblem(problem)}\n`).join(''));
   return problems.length > 0 ? 2 : 0;

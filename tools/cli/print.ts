@@ -19,7 +19,7 @@ export function moveRow(move: Move) {
   return { id, name, otherNames, family, kind, sides, regions, dose, range, levels };
 }
 
-function table(rows: readonly (readonly string[])[]): string {
+export function table(rows: readonly (readonly string[])[]): string {
   const widths = rows.reduce<number[]>(
     (most, row) => row.map((cell, i) => Math.max(most[i] ?? 0, cell.length)),
     [],

@@ -1,4 +1,15 @@
 export {
+  TIME_STEP_MS,
+  amountOf,
+  amountRange,
+  doseChanged,
+  doseWritten,
+  withAmount,
+  writtenOf,
+  type AmountRange,
+  type ItemWords,
+} from './amount';
+export {
   addEntry,
   applyChange,
   entriesAround,

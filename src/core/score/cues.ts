@@ -2,9 +2,9 @@ import { otherSide, type Side } from '../body';
 import type { Move } from '../catalog';
 import { talkMs, type Pace } from '../pace';
 import type { TransferPart } from '../position';
-import type { Item } from '../routine';
+import type { Item, ItemInForce } from '../routine';
 import type { ScorePhrases, SegmentSide } from './score';
-import type { WorkSet } from './work';
+import { workOf, type WorkSet } from './work';
 
 /** The end of the work, where the count-down stands and no cue may. */
 export const COUNT_DOWN_MS = 5000;
@@ -67,4 +67,28 @@ export function transferCue(
     if (talkMs(text, pace.talkWpm) <= ms) return text.charAt(0).toUpperCase() + text.slice(1) + '.';
   }
   return undefined;
+}
+
+/**
+ * Whether the shortest go-cue of every set of an item can be said in its time.
+ * @returns the talk and the room of the tightest set, in milliseconds
+ */
+export function goCueFits(
+  item: Item,
+  inForce: ItemInForce,
+  pace: Pace,
+): { readonly fits: boolean; readonly talkMs: number; readonly roomMs: number } {
+  const sets = workOf(item, inForce, pace).flatMap((pass) => pass.sets);
+  // A side's name is one word, whichever it is.
+  const words = (template: string) => template.replaceAll(/\{(side|other)\}/g, 'left');
+  const full = talkMs(words(item.cue ?? inForce.move.cues.go), pace.talkWpm);
+  const short = talkMs(words(inForce.move.cues.short), pace.talkWpm);
+  const tightest = sets
+    .map((set) => {
+      const roomMs = roomForCueMs(set);
+      const said = set.set === 1 && full <= roomMs ? full : short;
+      return { fits: said <= roomMs, talkMs: said, roomMs };
+    })
+    .sort((a, b) => a.roomMs - a.talkMs - (b.roomMs - b.talkMs));
+  return tightest[0] ?? { fits: true, talkMs: 0, roomMs: 0 };
 }

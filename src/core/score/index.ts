@@ -1,6 +1,6 @@
 export { compile } from './compile';
 export { type LaneBars } from './walk';
-export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS } from './cues';
+export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCueFits } from './cues';
 export {
   SEGMENT_KINDS,
   type LaneWork,

@@ -5,66 +5,28 @@ import {
   MOST_SETS,
   USUAL_PRESS_MS,
   pressFits,
-  type Dose,
   type DoseKind,
   type WrittenDose,
 } from '@/core/dose';
-import { itemInForce, type Item, type SidesClause } from '@/core/routine';
+import {
+  TIME_STEP_MS,
+  amountOf,
+  doseWritten,
+  itemInForce,
+  withAmount,
+  writtenOf,
+  type Item,
+  type ItemWords,
+  type SidesClause,
+} from '@/core/routine';
 import type { PaceName } from '@/core/pace';
 import { LONGEST_MS } from '@/core/time';
-
-type Words = { readonly [K in keyof Omit<Item, 'kind' | 'id'>]?: Item[K] | undefined };
 
 /** A number that a person steps up and down, with what each step would write. */
 export interface Stepper {
   readonly value: number;
-  readonly less: Words | undefined;
-  readonly more: Words | undefined;
-}
-
-const TIME_STEP_MS = 5000;
-
-function writtenOf(dose: Dose): WrittenDose {
-  switch (dose.kind) {
-    case 'hold':
-      return { kind: 'hold', holdMs: dose.holdMs, sets: dose.sets };
-    case 'timed':
-      return { kind: 'timed', timedMs: dose.timedMs, sets: dose.sets };
-    case 'reps':
-      return { kind: 'reps', reps: dose.reps, sets: dose.sets };
-    case 'breaths': {
-      const { inMs, outMs } = dose;
-      const breath = inMs && outMs ? { breath: { inMs, outMs } } : {};
-      return { kind: 'breaths', breaths: dose.breaths, sets: dose.sets, ...breath };
-    }
-  }
-}
-
-/** A dose as written, with the rest that stood between sets kept. */
-function written(item: Item, dose: Dose, next: WrittenDose): Words {
-  const restMs = item.restMs ?? (next.sets > 1 && dose.restMs > 0 ? dose.restMs : undefined);
-  const hold = next.kind === 'hold';
-  const press = hold && item.press && pressFits(next.holdMs, item.press) ? item.press : undefined;
-  return { dose: next, restMs, press, tempo: next.kind === 'reps' ? item.tempo : undefined };
-}
-
-export function amountOf(dose: Dose): number {
-  if (dose.kind === 'hold') return dose.holdMs;
-  if (dose.kind === 'timed') return dose.timedMs;
-  return dose.kind === 'reps' ? dose.reps : dose.breaths;
-}
-
-function withAmount(dose: WrittenDose, amount: number): WrittenDose {
-  switch (dose.kind) {
-    case 'hold':
-      return { ...dose, holdMs: amount };
-    case 'timed':
-      return { ...dose, timedMs: amount };
-    case 'reps':
-      return { ...dose, reps: amount };
-    case 'breaths':
-      return { ...dose, breaths: amount };
-  }
+  readonly less: ItemWords | undefined;
+  readonly more: ItemWords | undefined;
 }
 
 /** Holds and steady work step by five seconds, reps and breaths by one. */
@@ -73,23 +35,25 @@ export function amountStepper(item: Item, pace: PaceName): Stepper {
   const timed = dose.kind === 'hold' || dose.kind === 'timed';
   const [step, least, most] = timed ? [TIME_STEP_MS, TIME_STEP_MS, LONGEST_MS] : [1, 1, MOST_COUNT];
   const value = amountOf(dose);
-  const to = (amount: number): Words | undefined =>
+  const to = (amount: number): ItemWords | undefined =>
     amount < least || amount > most
       ? undefined
-      : written(item, dose, withAmount(writtenOf(dose), amount));
+      : doseWritten(item, dose, withAmount(writtenOf(dose), amount));
   return { value, less: to(value - step), more: to(value + step) };
 }
 
 export function setsStepper(item: Item, pace: PaceName): Stepper {
   const { dose } = itemInForce(item, pace);
-  const to = (sets: number): Words | undefined =>
-    sets < 1 || sets > MOST_SETS ? undefined : written(item, dose, { ...writtenOf(dose), sets });
+  const to = (sets: number): ItemWords | undefined =>
+    sets < 1 || sets > MOST_SETS
+      ? undefined
+      : doseWritten(item, dose, { ...writtenOf(dose), sets });
   return { value: dose.sets, less: to(dose.sets - 1), more: to(dose.sets + 1) };
 }
 
 export function restStepper(item: Item, pace: PaceName): Stepper {
   const { dose } = itemInForce(item, pace);
-  const to = (restMs: number): Words | undefined =>
+  const to = (restMs: number): ItemWords | undefined =>
     restMs < 0 || restMs > 600_000 ? undefined : { dose: writtenOf(dose), restMs };
   return {
     value: dose.restMs,
@@ -104,7 +68,7 @@ export function pressStepper(item: Item, pace: PaceName): Stepper | undefined {
   if (dose.kind !== 'hold' || sides.way === 'alternating') return undefined;
   const pressMs = dose.press?.pressMs ?? USUAL_PRESS_MS;
   const value = dose.press?.times ?? 0;
-  const to = (times: number): Words | undefined => {
+  const to = (times: number): ItemWords | undefined => {
     if (times < 0) return undefined;
     if (times === 0) return { press: undefined };
     const press = { pressMs, times };
@@ -115,7 +79,7 @@ export function pressStepper(item: Item, pace: PaceName): Stepper | undefined {
 }
 
 /** Another kind of dose: the move's own amount where it is of that kind, else a usual one. */
-export function toKind(item: Item, pace: PaceName, kind: DoseKind): Words {
+export function toKind(item: Item, pace: PaceName, kind: DoseKind): ItemWords {
   const own = ownDose(moveById(item.moveId), pace);
   const usual: Readonly<Record<DoseKind, WrittenDose>> = {
     hold: { kind: 'hold', holdMs: 20_000, sets: 1 },
@@ -139,7 +103,7 @@ export function sidesInForce(item: Item): SidesClause | undefined {
 }
 
 /** Sides, with what would no longer fit them taken away. */
-export function toSides(item: Item, sides: SidesClause): Words {
+export function toSides(item: Item, sides: SidesClause): ItemWords {
   const own = moveById(item.moveId).sides;
   const onlyOther =
     (sides === 'left-only' && item.weak?.side === 'right') ||
@@ -157,6 +121,6 @@ export function levelInForce(item: Item): string {
   return item.level ?? usualLevel(moveById(item.moveId)).name;
 }
 
-export function toLevel(item: Item, name: string): Words {
+export function toLevel(item: Item, name: string): ItemWords {
   return { level: name === usualLevel(moveById(item.moveId)).name ? undefined : name };
 }

@@ -4,6 +4,7 @@ import { useTokens } from '@/design';
 import { moveById } from '@/core/catalog';
 import { DOSE_KINDS } from '@/core/dose';
 import {
+  amountOf,
   changeItem,
   changeLevel,
   itemInForce,
@@ -15,7 +16,6 @@ import {
 import { timeWords } from '@/words';
 import { EntryActions } from './entry-actions';
 import {
-  amountOf,
   amountStepper,
   levelInForce,
   pressStepper,

@@ -1,6 +1,8 @@
 import type { Move } from '../move';
 import { BREATH } from './breath';
 import { FLOOR } from './floor';
+import { KNEELING } from './kneeling';
+import { LYING } from './lying';
 import { RISING } from './rising';
 import { SEATED_LEGS } from './seated-legs';
 import { SEATED_SPINE } from './seated-spine';
@@ -13,4 +15,6 @@ export const MOVES: readonly Move[] = [
   ...RISING,
   ...STANDING,
   ...FLOOR,
+  ...LYING,
+  ...KNEELING,
 ];

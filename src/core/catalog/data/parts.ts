@@ -1,7 +1,8 @@
 import type { Load, Region } from '../../body';
 import type { Dose, Tempo } from '../../dose';
 import type { MoveId } from '../../ids';
-import type { Bearing, LevelLoad, LevelRegion } from '../move';
+import type { PositionRef } from '../../position';
+import type { Bearing, Level, LevelLoad, LevelRegion } from '../move';
 
 /** Small words for writing moves down; seconds here, milliseconds in what they make. */
 const s = (seconds: number) => seconds * 1000;
@@ -50,3 +51,21 @@ export const other = bearing('other');
 
 export const regions = (on: Bearing, ...names: readonly Region[]): LevelRegion[] =>
   names.map((region) => ({ region, on }));
+
+/** A level that stays in one position, holds nothing and uses nothing, but for what is said. */
+export const level = (
+  name: string,
+  at: PositionRef,
+  rest: Partial<Omit<Level, 'name' | 'from'>> = {},
+): Level => ({
+  name,
+  from: at,
+  through: [],
+  to: at,
+  support: 'none',
+  props: [],
+  loads: [],
+  stretched: [],
+  loaded: [],
+  ...rest,
+});

@@ -1,5 +1,5 @@
 import type { Move } from '../move';
-import { body, hold, moveId, regions, spanS, timed, worked } from './parts';
+import { body, hold, level, moveId, other, regions, reps, spanS, timed, worked } from './parts';
 
 export const STANDING = [
   {
@@ -167,5 +167,93 @@ export const STANDING = [
     ],
     endRange: [],
     moves: ['ankles-feet'],
+  },
+  {
+    id: moveId('one-leg-stance'),
+    name: 'One-leg stance',
+    otherNames: ['Stand on one leg'],
+    kind: 'balance',
+    family: 'stance',
+    regions: ['ankles-feet', 'hip-outer'],
+    spine: [],
+    sides: 'each',
+    sideMeans: 'standing-leg',
+    dose: hold(10, 2, 5),
+    range: { holdMs: spanS(3, 60), sets: [1, 4] },
+    cues: {
+      setUp: 'Stand behind your chair, weight on the {side} leg.',
+      go: 'Lift the {other} foot a little; stand tall on the {side} leg.',
+      short: 'Tall on the {side} leg.',
+      watch: ['A chair or wall stays in reach', 'The standing knee is soft'],
+      easier: 'Leave the {other} toes on the floor.',
+      further: 'Lift the hands to hover over the chair.',
+      wayOut: 'Both feet down, hand to the chair.',
+      breath: 'Keep breathing; no holding.',
+    },
+    levels: [
+      level('toes down', 'stand-chair', {
+        stance: 'semi-tandem',
+        support: 'two hands',
+        loaded: regions('worked', 'ankles-feet', 'hip-outer'),
+      }),
+      level('one hand', 'stand-chair', {
+        usual: true,
+        stance: 'one-leg',
+        support: 'one hand',
+        loads: worked('one-leg'),
+        loaded: regions('worked', 'ankles-feet', 'hip-outer'),
+      }),
+      level('hands hovering', 'stand-chair', {
+        stance: 'one-leg',
+        support: 'hover',
+        loads: worked('one-leg'),
+        loaded: regions('worked', 'ankles-feet', 'hip-outer'),
+      }),
+    ],
+    endRange: [],
+    moves: ['ankles-feet'],
+  },
+  {
+    id: moveId('knee-lift-with-press'),
+    name: 'Knee lift with press',
+    otherNames: ['Press overhead with a knee lift'],
+    kind: 'strength',
+    family: 'knee-lift-press',
+    regions: ['shoulders', 'hip-front'],
+    spine: [],
+    sides: 'alternating',
+    sideMeans: 'moving-leg',
+    dose: reps(8, [2, 0, 2, 0]),
+    range: { reps: [4, 12], timedMs: spanS(20, 60), sets: [1, 4] },
+    cues: {
+      setUp: 'Stand tall behind your chair, feet under hips.',
+      go: 'Lift one knee and press up, lower both, and change.',
+      short: 'Knee and press, change.',
+      watch: ['The ribs stay down', 'Land softly'],
+      easier: 'Keep one hand on the chair and the toes down.',
+      further: 'Stop at the top for a moment.',
+      wayOut: 'Both feet down, hand to the chair.',
+      breath: 'Out as you press.',
+    },
+    levels: [
+      level('one hand on, toes down', 'stand-chair', {
+        support: 'one hand',
+        loads: worked('hands-busy', 'shoulder-overhead'),
+        loaded: regions('worked', 'shoulders', 'hip-front'),
+      }),
+      level('both arms', 'stand', {
+        usual: true,
+        loads: [
+          ...body('hands-busy', 'shoulder-overhead'),
+          ...worked('hip-flex-past-90'),
+          ...other('one-leg'),
+        ],
+        loaded: regions('body', 'shoulders', 'hip-front'),
+      }),
+    ],
+    endRange: [],
+    moves: ['shoulders', 'hip-front'],
+    tiringLegs: true,
+    breathOn: { round: 'out', effort: 'out' },
   },
 ] as const satisfies readonly Move[];

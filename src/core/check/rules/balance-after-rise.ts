@@ -1,0 +1,45 @@
+import type { Rule } from '../finding';
+import { itemOf, lineAtLeast, moves, seatedMoves, topPlace } from '../making';
+import { risesOf } from '../seen';
+
+const WITHIN_MS = 60_000;
+
+export const balanceAfterRise: Rule = {
+  severity: 'caution',
+  source: 'practice',
+  values: { withinMs: WITHIN_MS },
+  find: (seen) => {
+    const rises = new Map(seen.lanes.map((lane) => [lane, risesOf(seen, lane)]));
+    return seen.items.flatMap((one) => {
+      const hits = one.lanes.flatMap(({ lane, move }) => {
+        if (move.kind !== 'balance') return [];
+        const waits = one.plays.flatMap(({ workMs }) =>
+          (rises.get(lane) ?? [])
+            .filter((at) => at <= workMs && workMs - at < WITHIN_MS)
+            .map((at) => workMs - at),
+        );
+        return waits.length > 0 ? [{ lane, afterMs: Math.min(...waits) }] : [];
+      });
+      const [first] = hits;
+      if (!first) return [];
+      return [
+        {
+          severity: seen.older ? 'stop' : 'caution',
+          itemId: one.item.id,
+          lane: hits.length === seen.lanes.length && hits.length > 1 ? null : first.lane,
+          numbers: { afterMs: first.afterMs, waitMs: WITHIN_MS },
+          about: { lanes: hits.map(({ lane }) => lane) },
+        },
+      ];
+    });
+  },
+  mends: (seen, finding, making) => {
+    const one = itemOf(seen, finding);
+    if (!one) return [];
+    const place = topPlace(seen.routine, one.entryId);
+    const between = seatedMoves(seen)
+      .slice(0, 4)
+      .flatMap((move) => lineAtLeast(seen, move, place, making, WITHIN_MS / 2));
+    return one.item.pinned ? between : [...between, ...moves(seen, one.entryId, 'earlier')];
+  },
+};

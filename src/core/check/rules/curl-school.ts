@@ -1,0 +1,44 @@
+import { MOVES } from '../../catalog';
+import { swapMove } from '../../routine';
+import type { Found, Rule } from '../finding';
+import { itemOf } from '../making';
+import { hasLimit } from '../seen';
+
+const CURL_LIMITS = [
+  'low bone density',
+  'spine fracture',
+  'cancer in bone',
+  'disc trouble',
+  'spine operation',
+  'after abdominal surgery',
+] as const;
+
+/** Curl-ups where the routine's school or a limit says never. */
+export const curlSchool: Rule = {
+  severity: 'caution',
+  source: 'practice',
+  values: {},
+  find: (seen) =>
+    seen.items.flatMap((one): Found[] => {
+      const lanes = one.lanes.filter(({ move }) => move.curl);
+      const [first] = lanes;
+      if (!first) return [];
+      const limited = lanes.some(({ lane }) => hasLimit(seen, CURL_LIMITS, lane));
+      if (!limited && seen.routine.schools?.curl !== 'never') return [];
+      return [
+        {
+          severity: limited ? 'stop' : 'caution',
+          itemId: one.item.id,
+          about: { why: [limited ? 'limit' : 'school'] },
+        },
+      ];
+    }),
+  mends: (seen, finding) => {
+    const one = itemOf(seen, finding);
+    if (!one) return [];
+    const { family } = one.inForce.move;
+    return MOVES.filter((move) => move.family === family && !move.curl).map((move) =>
+      swapMove(seen.routine, one.item.id, move.id),
+    );
+  },
+};

@@ -1,0 +1,14 @@
+export { clearancesOn, personEffects } from './clearance';
+export { readPeopleFile, type PeopleProblem } from './file';
+export {
+  EVENTS,
+  PEOPLE_FORMAT,
+  PEOPLE_VERSION,
+  clearanceSchema,
+  peopleFileSchema,
+  personSchema,
+  type Clearance,
+  type PeopleFile,
+  type Person,
+  type Session,
+} from './schema';

@@ -1,0 +1,85 @@
+import { pressFits, type Dose, type WrittenDose } from '../dose';
+import type { PaceName } from '../pace';
+import { itemInForce } from './item';
+import type { Item } from './schema';
+
+/** What an edit writes into an item; a key set to undefined goes back to the move's own. */
+export type ItemWords = { readonly [K in keyof Omit<Item, 'kind' | 'id'>]?: Item[K] | undefined };
+
+/** Holds and steady work move by five seconds, reps and breaths by one. */
+export const TIME_STEP_MS = 5000;
+
+/** A dose as it is written on a line. */
+export function writtenOf(dose: Dose): WrittenDose {
+  switch (dose.kind) {
+    case 'hold':
+      return { kind: 'hold', holdMs: dose.holdMs, sets: dose.sets };
+    case 'timed':
+      return { kind: 'timed', timedMs: dose.timedMs, sets: dose.sets };
+    case 'reps':
+      return { kind: 'reps', reps: dose.reps, sets: dose.sets };
+    case 'breaths': {
+      const { inMs, outMs } = dose;
+      const breath = inMs && outMs ? { breath: { inMs, outMs } } : {};
+      return { kind: 'breaths', breaths: dose.breaths, sets: dose.sets, ...breath };
+    }
+  }
+}
+
+/** A dose as written, with the rest that stood between sets and what else still fits it kept. */
+export function doseWritten(item: Item, dose: Dose, next: WrittenDose): ItemWords {
+  const restMs = item.restMs ?? (next.sets > 1 && dose.restMs > 0 ? dose.restMs : undefined);
+  const hold = next.kind === 'hold';
+  const press = hold && item.press && pressFits(next.holdMs, item.press) ? item.press : undefined;
+  return { dose: next, restMs, press, tempo: next.kind === 'reps' ? item.tempo : undefined };
+}
+
+/** How much of its kind a dose is: milliseconds, or a count of reps or breaths. */
+export function amountOf(dose: Dose): number {
+  if (dose.kind === 'hold') return dose.holdMs;
+  if (dose.kind === 'timed') return dose.timedMs;
+  return dose.kind === 'reps' ? dose.reps : dose.breaths;
+}
+
+export function withAmount(dose: WrittenDose, amount: number): WrittenDose {
+  switch (dose.kind) {
+    case 'hold':
+      return { ...dose, holdMs: amount };
+    case 'timed':
+      return { ...dose, timedMs: amount };
+    case 'reps':
+      return { ...dose, reps: amount };
+    case 'breaths':
+      return { ...dose, breaths: amount };
+  }
+}
+
+/** What a dose may be, and by how much it moves: milliseconds, or a count. */
+export interface AmountRange {
+  readonly now: number;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+}
+
+/** The move's range for the kind of dose in force; undefined where it names none. */
+export function amountRange(item: Item, pace: PaceName): AmountRange | undefined {
+  const { move, dose } = itemInForce(item, pace);
+  const { holdMs, timedMs, reps, breaths } = move.range;
+  const span = { hold: holdMs, timed: timedMs, reps, breaths }[dose.kind];
+  if (!span) return undefined;
+  const step = dose.kind === 'hold' || dose.kind === 'timed' ? TIME_STEP_MS : 1;
+  return { now: amountOf(dose), least: span[0], most: span[1], step };
+}
+
+/** The amount and the sets of an item changed, as words for its line. */
+export function doseChanged(
+  item: Item,
+  pace: PaceName,
+  to: { readonly amount?: number; readonly sets?: number },
+): ItemWords {
+  const { dose } = itemInForce(item, pace);
+  const written = writtenOf(dose);
+  const next = withAmount(written, to.amount ?? amountOf(dose));
+  return doseWritten(item, dose, { ...next, sets: to.sets ?? next.sets });
+}

@@ -1,0 +1,48 @@
+import { fitSafely } from '@/core/check';
+import type { FitChange, Fitting } from '@/core/fit';
+import { applyChange, writeRoutineText } from '@/core/routine';
+import { printClock, printDuration } from '@/core/time';
+import { scorePhrases } from '@/words';
+import { lineOf } from './check';
+import type { Input } from './input';
+import { newIdsFor } from './new-ids';
+import { table } from './print';
+
+const TIMES: readonly FitChange['what'][] = ['hold', 'timed', 'rest'];
+
+function shown(what: FitChange['what'], value: number): string {
+  return TIMES.includes(what) ? printDuration(value) : String(value);
+}
+
+/** A fit as `fit --json` prints it. */
+export function fitResult({ routine, lines }: Input, slotMs: number) {
+  const newId = newIdsFor(routine);
+  const fitting: Fitting = fitSafely(routine, { slotMs, newId, phrases: scorePhrases });
+  const after = fitting.fitted ? applyChange(routine, fitting.change) : routine;
+  const changes = fitting.fitted ? fitting.changes : [];
+  const inTheWay = fitting.fitted ? [] : fitting.inTheWay;
+  return {
+    fitted: fitting.fitted,
+    totalMs: fitting.totalMs,
+    text: writeRoutineText(after),
+    changes: changes.map(({ itemId, what, from, to }) => ({
+      line: lineOf(lines, itemId),
+      itemId,
+      what,
+      from: shown(what, from),
+      to: shown(what, to),
+    })),
+    limits: fitting.limits,
+    inTheWay: inTheWay.map(({ itemId, why }) => ({ line: lineOf(lines, itemId), itemId, why })),
+  };
+}
+
+/** The fitted text, or what is in the way. */
+export function fitText(result: ReturnType<typeof fitResult>): string {
+  if (result.fitted) return result.text;
+  const { minMs, maxMs } = result.limits;
+  const reach = `It can be from ${printClock(minMs)} to ${printClock(maxMs)}.\n`;
+  if (result.inTheWay.length === 0) return reach;
+  const rows = result.inTheWay.map(({ line, itemId, why }) => [String(line ?? '-'), itemId, why]);
+  return reach + table([['line', 'item', 'in the way'], ...rows]);
+}
