@@ -10,6 +10,7 @@ export {
   hasMendWords,
   listWords,
   mendWords,
+  orderingWhy,
   ruleName,
   AFTER_A_FALL,
   ASK_FIRST,

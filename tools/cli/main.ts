@@ -8,12 +8,14 @@ import { SCORE_HEADINGS, cueSheetPhrases, placedProblem, scorePhrases } from '@/
 import { findingRows, findingsTable, readGroup } from './check';
 import { fitResult, fitText } from './fit';
 import { readInput, type Input } from './input';
+import { orderResult } from './order';
 import { moveRow, movesTable, scoreTable } from './print';
 
 const USAGE = `usage: willow COMMAND FILE [--json]
   time FILE                     the routine, timed
   check [--people FILE] FILE    what to look at before it is led
   fit --slot TIME FILE          the routine, brought to a length
+  order FILE                    the routine, in the best order
   convert --to FORM FILE        the routine as text, json, vtt, csv or md
   moves [--search WORDS]        the catalogue
 FILE is routine text or routine JSON; - reads standard input.
@@ -33,6 +35,7 @@ const OPTIONS: Readonly<Record<string, readonly string[]>> = {
   time: [],
   check: ['--people', '--at'],
   fit: ['--slot'],
+  order: [],
   convert: ['--to'],
   moves: ['--search'],
 };
@@ -93,6 +96,14 @@ function check(input: Input, { options, json }: Call, at: Date): boolean {
   return true;
 }
 
+/** The text goes to standard output, what was saved beside it. */
+function order(input: Input, json: boolean): void {
+  const result = orderResult(input);
+  if (json) return out(asJson({ ...result, problems: input.problems.map(withSentence) }));
+  out(result.text);
+  process.stderr.write(`${result.why}\n`);
+}
+
 function fit(input: Input, slotMs: number, json: boolean): void {
   const result = fitResult(input, slotMs);
   const problems = input.problems.map(withSentence);
@@ -145,7 +156,8 @@ function run(args: readonly string[]): Exit {
   else if (convert) out(convert(input.value));
   else if (call.command === 'check') {
     if (!check(input.value, call, at)) return 2;
-  } else if (slot.ok) fit(input.value, slot.value, call.json);
+  } else if (call.command === 'order') order(input.value, call.json);
+  else if (slot.ok) fit(input.value, slot.value, call.json);
   const { problems } = input.value;
   process.stderr.write(problems.map((problem) => `${placedProblem(problem)}\n`).join(''));
   return problems.length > 0 ? 2 : 0;

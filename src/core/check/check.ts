@@ -20,7 +20,7 @@ export type RuleFinding = Finding & { readonly id: RuleId };
  * Pure: the same routine, group and moment give the same findings.
  */
 export function checkRoutine(routine: Routine, wish: CheckWish): readonly RuleFinding[] {
-  return findingsOf(seen(routine, wish));
+  return checkSeen(seen(routine, wish));
 }
 
 function seen(routine: Routine, { phrases, group, score }: CheckWish): Seen {
@@ -28,7 +28,8 @@ function seen(routine: Routine, { phrases, group, score }: CheckWish): Seen {
   return seeRoutine(routine, own, group);
 }
 
-export function findingsOf(what: Seen): readonly RuleFinding[] {
+/** The findings of a routine that is laid out already. */
+export function checkSeen(what: Seen): readonly RuleFinding[] {
   const place = new Map(what.items.map(({ item }, at) => [item.id, at] as const));
   const rank = ({ severity, itemId }: Finding) =>
     SEVERITIES.indexOf(severity) * 10_000 + (itemId ? (place.get(itemId) ?? 0) + 1 : 0);
@@ -120,15 +121,15 @@ export function mendOf(
   const rule: Rule = RULES[what.id];
   if (!rule.mends) return undefined;
   const here = seen(routine, wish);
-  const before = findingsOf(here);
+  const before = checkSeen(here);
   const see = (one: Routine) => seen(one, { ...wish, score: undefined });
-  const spoilt = (after: Routine) => spoiltBy(before, findingsOf(see(after)));
+  const spoilt = (after: Routine) => spoiltBy(before, checkSeen(see(after)));
   const making: Making = { newId: wish.newId, phrases: wish.phrases, see, spoilt };
   let second: Change | undefined;
   for (const change of rule.mends(here, what, making).slice(0, MOST_TRIED)) {
     const after = changed(routine, change);
     if (!after) continue;
-    const findings = findingsOf(see(after));
+    const findings = checkSeen(see(after));
     const gone = !findings.some((one) => sameTrouble(one, what));
     if (!gone || newFindings(before, findings).length > 0) continue;
     const known = byPlace(before);

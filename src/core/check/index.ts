@@ -1,5 +1,6 @@
 export {
   checkRoutine,
+  checkSeen,
   mendOf,
   newFindings,
   spoiltBy,
@@ -15,5 +16,18 @@ export {
   type Severity,
 } from './finding';
 export { fitSafely } from './guarded';
-export { laneBars, type Group } from './seen';
+export { AFTER_RISE_MS } from './rules/balance-after-rise';
+export { TIRING_MS } from './rules/balance-tired';
+export {
+  UPRIGHT,
+  headLowIn,
+  laneBars,
+  playWorkMs,
+  seeRoutine,
+  trackRises,
+  type Group,
+  type Lowness,
+  type Seen,
+} from './seen';
+export { COLD_HOLD, isMovement } from './warmth';
 export { RULES, RULE_IDS, type RuleId } from './table';

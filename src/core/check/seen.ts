@@ -274,12 +274,27 @@ export function placeOf(segment: Segment, lane: LaneName): Position | undefined 
   return id && position(id);
 }
 
+/** Whether a lane lies or has its head low, on its way through a score. */
+export interface Lowness {
+  readonly lying: boolean;
+  readonly headLow: boolean;
+}
+
+export const UPRIGHT: Lowness = { lying: false, headLow: false };
+
+/** What a lane's work asks of the head, by item: whether it is below the heart. */
+export type HeadLow = (itemId: ItemId, lane: LaneName) => boolean;
+
 /** When a lane comes up from lying to seat height or above, or lifts a head that was low. */
-export function risesOf(seen: Seen, lane: LaneName): readonly number[] {
+export function trackRises(
+  segments: readonly Segment[],
+  lane: LaneName,
+  headLowIn: HeadLow,
+  from: Lowness = UPRIGHT,
+): { readonly rises: readonly number[]; readonly end: Lowness } {
   const rises: number[] = [];
-  let lying = false;
-  let headLow = false;
-  for (const segment of seen.score.segments) {
+  let { lying, headLow } = from;
+  for (const segment of segments) {
     const at = placeOf(segment, lane);
     if (!at) continue;
     if (at.way === 'lying') lying = true;
@@ -287,17 +302,24 @@ export function risesOf(seen: Seen, lane: LaneName): readonly number[] {
       lying = false;
       rises.push(segment.endMs);
     }
-    const low = at.loads.includes('head-below-heart') || headIsLow(seen, segment, lane);
+    const worked = isWork(segment) && segment.itemId !== null && headLowIn(segment.itemId, lane);
+    const low = worked || at.loads.includes('head-below-heart');
     if (headLow && !low) rises.push(segment.startMs);
     headLow = low;
   }
-  return rises;
+  return { rises, end: { lying, headLow } };
 }
 
-function headIsLow(seen: Seen, segment: Segment, lane: LaneName): boolean {
-  if (!isWork(segment) || !segment.itemId) return false;
-  const doing = seen.itemById.get(segment.itemId)?.lanes.find((one) => one.lane === lane);
-  return doing?.level.loads.some(({ load }) => load === 'head-below-heart') ?? false;
+export function headLowIn(seen: Seen): HeadLow {
+  return (itemId, lane) =>
+    seen.itemById
+      .get(itemId)
+      ?.lanes.find((one) => one.lane === lane)
+      ?.level.loads.some(({ load }) => load === 'head-below-heart') ?? false;
+}
+
+export function risesOf(seen: Seen, lane: LaneName): readonly number[] {
+  return trackRises(seen.score.segments, lane, headLowIn(seen)).rises;
 }
 
 /** Whether somebody in a lane, or in any, has one of these limits. */

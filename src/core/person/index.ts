@@ -7,6 +7,7 @@ export {
   clearanceSchema,
   peopleFileSchema,
   personSchema,
+  sessionSchema,
   type Clearance,
   type PeopleFile,
   type Person,

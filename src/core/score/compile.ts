@@ -7,7 +7,7 @@ import { groupEffects, itemInForce, lanesOf, type ItemInForce, type Routine } fr
 import { barsOf } from '../limit';
 import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken, transferCue } from './cues';
 import type { Mark, Score, ScorePhrases, Segment, SegmentSide, SpokenCue } from './score';
-import { unroll, type Play } from './unroll';
+import { unroll, type Gap, type Play } from './unroll';
 import {
   add,
   arrive,
@@ -39,11 +39,7 @@ export function compile(
   bars: LaneBars = groupBars(routine),
 ): Score {
   const walk = newWalk(routine, phrases, bars);
-  for (const step of unroll(routine)) {
-    if (step.kind === 'play') addPlay(walk, step);
-    else if (step.restMs === null) add(walk, 'pause', walk.pace.betweenMs, null);
-    else add(walk, 'rest', step.restMs, null, cue(walk, phrases.rest));
-  }
+  addSteps(walk, unroll(routine));
   addWayHome(walk);
   return {
     totalMs: walk.nowMs,
@@ -51,6 +47,15 @@ export function compile(
     trips: Object.fromEntries(walk.lanes.map(({ name, trips }) => [name, trips])),
     segments: walk.segments,
   };
+}
+
+/** Does plays and gaps one after the other. */
+export function addSteps(walk: Walk, steps: readonly (Play | Gap)[]): void {
+  for (const step of steps) {
+    if (step.kind === 'play') addPlay(walk, step);
+    else if (step.restMs === null) add(walk, 'pause', walk.pace.betweenMs, null);
+    else add(walk, 'rest', step.restMs, null, cue(walk, walk.phrases.rest));
+  }
 }
 
 /** What the limits of the whole group bar, the same in every lane. */
@@ -64,7 +69,7 @@ function cue(walk: Walk, text: string | undefined): { cues: readonly SpokenCue[]
 }
 
 /** Everybody goes to the end asked for where their lane goes there, else to where they began. */
-function addWayHome(walk: Walk): void {
+export function addWayHome(walk: Walk): void {
   const { end } = walk.routine;
   if (end === 'stay') return;
   const ways = waysTo(walk, ({ name, home }) => (end && placeInLane(name, end, null)) ?? home);

@@ -1,4 +1,13 @@
 export { compile } from './compile';
+export {
+  movingCost,
+  scoreMovingCost,
+  stretchTimer,
+  type MovingCost,
+  type RoomState,
+  type Stretch,
+  type StretchTimer,
+} from './stretch';
 export { type LaneBars } from './walk';
 export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCueFits } from './cues';
 export {

@@ -17,3 +17,4 @@ export {
   mendWords,
   ruleName,
 } from './findings';
+export { orderingWhy } from './ordering';

@@ -2,12 +2,12 @@ import type { Rule } from '../finding';
 import { itemOf, lineAtLeast, moves, seatedMoves, topPlace } from '../making';
 import { risesOf } from '../seen';
 
-const WITHIN_MS = 60_000;
+export const AFTER_RISE_MS = 60_000;
 
 export const balanceAfterRise: Rule = {
   severity: 'caution',
   source: 'practice',
-  values: { withinMs: WITHIN_MS },
+  values: { withinMs: AFTER_RISE_MS },
   find: (seen) => {
     const rises = new Map(seen.lanes.map((lane) => [lane, risesOf(seen, lane)]));
     return seen.items.flatMap((one) => {
@@ -15,7 +15,7 @@ export const balanceAfterRise: Rule = {
         if (move.kind !== 'balance') return [];
         const waits = one.plays.flatMap(({ workMs }) =>
           (rises.get(lane) ?? [])
-            .filter((at) => at <= workMs && workMs - at < WITHIN_MS)
+            .filter((at) => at <= workMs && workMs - at < AFTER_RISE_MS)
             .map((at) => workMs - at),
         );
         return waits.length > 0 ? [{ lane, afterMs: Math.min(...waits) }] : [];
@@ -27,7 +27,7 @@ export const balanceAfterRise: Rule = {
           severity: seen.older ? 'stop' : 'caution',
           itemId: one.item.id,
           lane: hits.length === seen.lanes.length && hits.length > 1 ? null : first.lane,
-          numbers: { afterMs: first.afterMs, waitMs: WITHIN_MS },
+          numbers: { afterMs: first.afterMs, waitMs: AFTER_RISE_MS },
           about: { lanes: hits.map(({ lane }) => lane) },
         },
       ];
@@ -39,7 +39,7 @@ export const balanceAfterRise: Rule = {
     const place = topPlace(seen.routine, one.entryId);
     const between = seatedMoves(seen)
       .slice(0, 4)
-      .flatMap((move) => lineAtLeast(seen, move, place, making, WITHIN_MS / 2));
+      .flatMap((move) => lineAtLeast(seen, move, place, making, AFTER_RISE_MS / 2));
     return one.item.pinned ? between : [...between, ...moves(seen, one.entryId, 'earlier')];
   },
 };

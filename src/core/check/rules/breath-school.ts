@@ -16,7 +16,7 @@ function schooled({ routine }: Seen): 'in' | 'out' | null {
 function said({ item, inForce }: SeenItem): 'in' | 'out' | undefined {
   if (!inForce.move.breathOn || !inForce.move.spine.includes('flex')) return undefined;
   const words = [item.cue, item.setUp].filter(Boolean).join(' ');
-  const rounding = words.split(/[.;,]| and | then /i).find((part) => /round|curl|fold/i.test(part));
+  const rounding = words.split(/[.;]|, then /i).find((part) => /round|curl|fold/i.test(part));
   const text = rounding ?? words;
   if (BREATH_OUT.test(text)) return 'out';
   return BREATH_IN.test(text) ? 'in' : undefined;

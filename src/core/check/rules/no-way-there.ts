@@ -19,24 +19,24 @@ function blocked(seen: Seen, lane: LaneName): readonly Blocked[] {
   const { routine, usual } = seen;
   const home = laneHome(lane, usual.home);
   let at = (routine.start && placeInLane(lane, routine.start, null)) ?? home;
+  /** Where the score has the lane, which is not where it is once a way was closed. */
+  let shown = at;
   const ways: Blocked[] = [];
+  const go = (to: PositionId, itemId: ItemId | null) => {
+    if (at !== to && !findRoute(at, to, rules)) ways.push({ itemId, from: at, to });
+    else at = to;
+  };
   for (const segment of seen.score.segments) {
     const to = segment.position[lane];
-    if (!to) continue;
-    const changes = segment.kind !== 'transfer' && segment.kind !== 'switch' && to !== at;
-    const working = segment.kind === 'work' || segment.kind === 'press';
-    if (changes && !working && !findRoute(at, to, rules)) {
-      ways.push({ itemId: segment.itemId, from: at, to });
-    }
-    if (segment.kind === 'transfer' && to !== at && !findRoute(at, to, rules)) {
-      ways.push({ itemId: segment.itemId, from: at, to });
-    }
-    at = to;
+    if (!to || to === shown) continue;
+    // Within its work a move goes its own way, and changing sides is the move's too.
+    const within = segment.kind === 'work' || segment.kind === 'press' || segment.kind === 'switch';
+    if (!within) go(to, segment.itemId);
+    else if (at === shown) at = to;
+    shown = to;
   }
-  const end =
-    (routine.end !== 'stay' && routine.end && placeInLane(lane, routine.end, null)) || home;
-  if (routine.end !== 'stay' && at !== end && !findRoute(at, end, rules)) {
-    ways.push({ itemId: null, from: at, to: end });
+  if (routine.end !== 'stay') {
+    go((routine.end && placeInLane(lane, routine.end, null)) ?? home, null);
   }
   return ways;
 }

@@ -1,0 +1,135 @@
+import type { Region } from '../body';
+import { COLD_HOLD, TIRING_MS, isMovement, playWorkMs, type Seen } from '../check';
+import { unitCount } from '../dose';
+import type { ItemId } from '../ids';
+import { taughtBy } from './teaches';
+import type { Unit } from './units';
+
+/** What one play of a unit adds to what came before, and asks of it. */
+interface Deed {
+  readonly itemId: ItemId;
+  readonly lane: number;
+  readonly tiringMs: number;
+  readonly movedMs: number;
+  readonly regions: readonly { readonly at: number; readonly ms: number; readonly reps: number }[];
+  readonly balance: boolean;
+  /** Regions that a long hold wants warm; none where it is no long hold. */
+  readonly wantsWarm: readonly number[];
+}
+
+/** What the rules that look back need to know of a unit. */
+export interface UnitDeeds {
+  readonly sum: Float64Array;
+  readonly deeds: readonly Deed[];
+  readonly asks: boolean;
+}
+
+/** Sums over everything that came before, lane by lane: tiring work, movement, and by region. */
+export interface Lookback {
+  readonly size: number;
+  readonly of: (unit: Unit) => UnitDeeds;
+  /** How many items of a unit, or the unit itself, come too early or too late after such a past. */
+  readonly broken: (before: Float64Array, deeds: UnitDeeds) => number;
+}
+
+const TIRING = 0;
+const MOVED = 1;
+const FIXED = 2;
+
+/** Lays out the sums that the order rules of a routine look back on. */
+export function lookback(seen: Seen): Lookback {
+  const wanted = [
+    ...new Set(seen.items.flatMap(({ lanes }) => lanes.flatMap(({ move }) => move.endRange))),
+  ];
+  const families = [...new Set(seen.items.map(({ inForce }) => inForce.move.family))];
+  const perLane = FIXED + 2 * wanted.length;
+  const laneSize = perLane * seen.lanes.length;
+  const size = laneSize + families.length;
+  const regionAt = (region: Region) => wanted.indexOf(region);
+  const neededMs = seen.older ? COLD_HOLD.olderMovementMs : COLD_HOLD.movementMs;
+  const taughtAt = new WeakMap<UnitDeeds, readonly number[]>();
+
+  const of = (unit: Unit): UnitDeeds => {
+    const ids = new Set(unit.entries.map(({ id }) => id));
+    const own = seen.inOrder.filter(({ seen: one }) => ids.has(one.entryId));
+    const deeds = own.flatMap(({ seen: one, play }) =>
+      one.lanes.map(({ lane, move }): Deed => {
+        const ms = playWorkMs(play);
+        const { dose } = one.inForce;
+        const moving = isMovement(one);
+        const sets = play.segments.filter(({ kind }) => kind === 'work' || kind === 'press').length;
+        const reps = (unitCount(dose) ?? 0) * sets;
+        const long = dose.kind === 'hold' && dose.holdMs >= COLD_HOLD.holdMs;
+        return {
+          itemId: one.item.id,
+          lane: seen.lanes.indexOf(lane),
+          tiringMs: move.tiringLegs ? ms : 0,
+          movedMs: moving ? ms : 0,
+          regions: moving
+            ? move.moves.flatMap((region) =>
+                regionAt(region) >= 0 ? [{ at: regionAt(region), ms, reps }] : [],
+              )
+            : [],
+          balance: move.kind === 'balance',
+          wantsWarm: long ? move.endRange.map(regionAt) : [],
+        };
+      }),
+    );
+    const sum = new Float64Array(size);
+    deeds.forEach((deed) => addDeed(sum, deed));
+    for (const { seen: one } of own) {
+      sum[laneSize + families.indexOf(one.inForce.move.family)] = 1;
+    }
+    const [entry] = unit.entries.filter(({ kind }) => kind === 'block' || kind === 'item');
+    const buildUp = entry?.kind === 'block' && entry.buildUp ? taughtBy(entry) : [];
+    const taught = buildUp.map((family) => families.indexOf(family)).filter((at) => at >= 0);
+    const asks =
+      taught.length > 0 || deeds.some(({ balance, wantsWarm }) => balance || wantsWarm.length > 0);
+    const result = { sum, deeds, asks };
+    taughtAt.set(result, taught);
+    return result;
+  };
+
+  const addDeed = (sums: Float64Array, deed: Deed) => {
+    const at = deed.lane * perLane;
+    bump(sums, at + TIRING, deed.tiringMs);
+    bump(sums, at + MOVED, deed.movedMs);
+    for (const { at: region, ms, reps } of deed.regions) {
+      bump(sums, at + FIXED + 2 * region, ms);
+      bump(sums, at + FIXED + 2 * region + 1, reps);
+    }
+  };
+
+  const isCold = (sums: Float64Array, { lane, wantsWarm }: Deed): boolean => {
+    const at = lane * perLane;
+    if (wantsWarm.length === 0) return false;
+    if ((sums[at + MOVED] ?? 0) < neededMs) return true;
+    return wantsWarm.some(
+      (region) =>
+        (sums[at + FIXED + 2 * region] ?? 0) < COLD_HOLD.regionMs &&
+        (sums[at + FIXED + 2 * region + 1] ?? 0) < COLD_HOLD.regionReps,
+    );
+  };
+
+  const broken = (before: Float64Array, unit: UnitDeeds): number => {
+    if (!unit.asks) return 0;
+    const sums = before.slice();
+    const tired = new Set<ItemId>();
+    const cold = new Set<ItemId>();
+    for (const deed of unit.deeds) {
+      if (deed.balance && (sums[deed.lane * perLane + TIRING] ?? 0) >= TIRING_MS) {
+        tired.add(deed.itemId);
+      }
+      if (isCold(sums, deed)) cold.add(deed.itemId);
+      addDeed(sums, deed);
+    }
+    const late = (taughtAt.get(unit) ?? []).some((family) => (before[laneSize + family] ?? 0) > 0);
+    return tired.size + cold.size + (late ? 1 : 0);
+  };
+
+  return { size, of, broken };
+}
+
+function bump(sums: Float64Array, at: number, by: number): void {
+  sums[at] = (sums[at] ?? 0) + by;
+}

@@ -1,0 +1,49 @@
+import { brokenRules, movingMs, type Ordering, type OrderCost, type OrderRule } from '@/core/order';
+import { timeWords } from './dose';
+import { listWords } from './findings';
+
+const RULES: Readonly<Record<OrderRule, string>> = {
+  'balance-tired': 'balance comes before tiring leg work',
+  'cold-hold': 'long holds come after movement',
+  'balance-after-rise': 'balance waits after rising',
+  'late-build-up': 'the build-up comes before what it teaches',
+};
+
+const PARTS = [
+  ['transferMs', 'of transfers'],
+  ['risingMs', 'of pauses on rising'],
+  ['propMs', 'of prop changes'],
+] as const satisfies readonly (readonly [keyof OrderCost, string])[];
+
+const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What another order saves, in numbers: "Saves 36 s of transfers. Now balance comes before …". */
+export function orderingWhy({ change, before, after, exact }: Ordering): string {
+  if (!change) {
+    return exact
+      ? 'No other order is better.'
+      : 'No better order was found that makes nothing else worse.';
+  }
+  const savedMs = movingMs(before) - movingMs(after);
+  const parts = PARTS.map(([key, words]) => ({ ms: before[key] - after[key], words }));
+  const saves = parts
+    .filter(({ ms }) => ms > 0)
+    .map(({ ms, words }) => `${timeWords(ms)} ${words}`);
+  const costs = parts
+    .filter(({ ms }) => ms < 0)
+    .map(({ ms, words }) => `${timeWords(-ms)} ${words}`);
+  const mended = (Object.keys(RULES) as OrderRule[])
+    .filter((rule) => after.broken[rule] < before.broken[rule])
+    .map((rule) => RULES[rule]);
+  const time = [
+    saves.length > 0 && `saves ${listWords(saves)}`,
+    costs.length > 0 && `takes ${listWords(costs)} more`,
+  ].filter(Boolean);
+  return [
+    brokenRules(before) > brokenRules(after) && mended.length > 0 && `Now ${listWords(mended)}.`,
+    time.length > 0 && upper(`${time.join('; ')}.`),
+    time.length > 1 && `In all ${timeWords(Math.abs(savedMs))} ${savedMs >= 0 ? 'less' : 'more'}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
