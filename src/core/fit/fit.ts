@@ -104,7 +104,8 @@ export function fitRoutine(routine: Routine, wish: FitWish): Fitting {
     limits,
     inTheWay: [...inTheWay(routine, before, wish.slotMs), ...more],
   });
-  if (wish.slotMs < limits.minMs || wish.slotMs > limits.maxMs) return refuse();
+  const within = wish.slotMs >= limits.minMs && wish.slotMs <= limits.maxMs;
+  if (!within && wish.slotMs !== before.totalMs) return refuse();
   const barred = new Set<ItemId>();
   for (let guard = 0; guard < MOST_GUARDS; guard++) {
     const change = fittingChange(routine, before, wish, barred);
@@ -140,7 +141,44 @@ function fittingChange(
     return doses ? [{ steps: [...rounds.steps, ...doses.change.steps], cost: doses.cost }] : [];
   });
   const [best] = choices.sort((a, b) => a.cost - b.cost);
-  return best && { what: 'fit', steps: best.steps };
+  return best ? { what: 'fit', steps: best.steps } : filledWithRest(routine, wish, barred);
+}
+
+/** Where rounds leave a gap between them: the longest routine that is not too long, and a rest. */
+function filledWithRest(
+  routine: Routine,
+  wish: FitWish,
+  barred: ReadonlySet<ItemId>,
+): Change | undefined {
+  const choices: readonly Change[] = [{ what: 'fit', steps: [] }, ...roundChoices(routine)];
+  const longest = choices
+    .map((rounds) => longestOf(applyChange(routine, rounds), rounds.steps, wish, barred))
+    .filter(({ totalMs }) => totalMs <= wish.slotMs)
+    .sort((a, b) => b.totalMs - a.totalMs)[0];
+  if (!longest) return undefined;
+  const leftMs = wish.slotMs - longest.totalMs;
+  const rest = leftMs > 0 ? restStep(longest.routine, leftMs, wish) : [];
+  const change = { what: 'fit', steps: [...longest.steps, ...rest] };
+  const { totalMs } = compile(applyChange(routine, change), wish.phrases, wish.bars);
+  return totalMs === wish.slotMs ? change : undefined;
+}
+
+function longestOf(
+  from: Routine,
+  before: readonly Step[],
+  wish: FitWish,
+  barred: ReadonlySet<ItemId>,
+): { readonly routine: Routine; readonly steps: readonly Step[]; readonly totalMs: number } {
+  const score = compile(from, wish.phrases, wish.bars);
+  const doses = movingItems(from, score, 'free')
+    .filter(({ item }) => !barred.has(item.id))
+    .flatMap(({ item, options }) => {
+      const most = options.at(-1);
+      return most ? doseSteps(from, item, most) : [];
+    });
+  const routine = applyChange(from, { what: 'fit', steps: doses });
+  const { totalMs } = compile(routine, wish.phrases, wish.bars);
+  return { routine, steps: [...before, ...doses], totalMs };
 }
 
 interface Doses {
@@ -335,10 +373,7 @@ function lengthLimits(routine: Routine, before: Score, wish: FitWish): FitLimits
     const whole = applyChange(widened, { what: 'fit', steps: doses });
     return compile(whole, wish.phrases, wish.bars).totalMs;
   };
-  return {
-    minMs: Math.min(before.totalMs, at('least')),
-    maxMs: Math.max(before.totalMs, at('most')),
-  };
+  return { minMs: at('least'), maxMs: at('most') };
 }
 
 /** What keeps a routine from the slot: what is pinned, what has no range, what is at its end. */

@@ -14,6 +14,7 @@ import {
   choicesFor,
   laneTarget,
   laneWork,
+  HEAD_LOW_MS,
   newWalk,
   placeAfter,
   slowest,
@@ -75,9 +76,6 @@ export function addWayHome(walk: Walk): void {
   const ways = waysTo(walk, ({ name, home }) => (end && placeInLane(name, end, null)) ?? home);
   addWays(walk, ways, null);
 }
-
-/** Longer than this with the head below the heart, and coming up needs a moment. */
-const HEAD_LOW_MS = 20_000;
 
 /** Everybody goes where they have to be; the room waits for the lane that takes longest. */
 function addWays(walk: Walk, ways: readonly Way[], doing: Doing | null): void {

@@ -6,7 +6,7 @@ import { SECTIONS, type Entry, type Routine, type SectionName } from '../routine
 import { addSteps, addWayHome } from './compile';
 import type { Score, ScorePhrases, Segment } from './score';
 import { unroll } from './unroll';
-import { add, newWalk, type LaneBars, type Walk } from './walk';
+import { HEAD_LOW_MS, add, newWalk, type LaneBars, type Walk } from './walk';
 
 /** Where a room has come to between two entries: all that the next one's time depends on. */
 export interface RoomState {
@@ -85,7 +85,8 @@ export function stretchTimer(
 function stateOf(walk: Walk, pauseDue: boolean): RoomState {
   return {
     lanes: walk.lanes.map(({ name, at, out }) => ({ name, at, out: [...out].sort() })),
-    headLowMs: walk.headLowMs,
+    // Longer makes no difference, and rooms that go on alike must count as one.
+    headLowMs: Math.min(walk.headLowMs, HEAD_LOW_MS + 1),
     pauseDue,
   };
 }

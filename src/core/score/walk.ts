@@ -138,6 +138,9 @@ export function add(
   walk.headLowMs = headIsLow(walk, kind, doing) ? walk.headLowMs + ms : 0;
 }
 
+/** Longer than this with the head below the heart, and coming up needs a moment. */
+export const HEAD_LOW_MS = 20_000;
+
 /** A fold keeps the head low while it is held; a level does so while it is worked. */
 function headIsLow(walk: Walk, kind: SegmentKind, doing: Doing | null): boolean {
   if (kind === 'transfer') return false;
