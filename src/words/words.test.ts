@@ -1,6 +1,25 @@
+import { RULES, RULE_IDS, RULE_SOURCES, checkRoutine, type Rule } from '@/core/check';
+import { orderRoutine } from '@/core/order';
 import { EDGES } from '@/core/position';
 import { ITEM_FAULTS, READING_PROBLEMS } from '@/core/routine';
-import { PROBLEM_CODES, placedProblem, problemSentence, scorePhrases } from '.';
+import { CHECK_CASES, routineOf } from '@/core/testing';
+import {
+  PROBLEM_CODES,
+  SOURCE_NAMES,
+  findingWhat,
+  findingWhy,
+  hasMendWords,
+  mendWords,
+  orderingWhy,
+  placedProblem,
+  problemSentence,
+  ruleName,
+  scorePhrases,
+} from '.';
+
+/** A sentence that is whole: it starts with a capital or figure, ends with a stop, and has no hole. */
+const WHOLE =
+  /^[A-Z0-9](?!.*(undefined|NaN|null|\[object| {2}| [.,;]|\b[a-z]+(-[a-z]+){2,})).*[.]$/;
 
 describe('words', () => {
   test('every problem code has a sentence, and no sentence is left over', () => {
@@ -29,5 +48,34 @@ describe('words', () => {
     expect(placedProblem(problem)).toBe(
       '3:5: No move is called “Twits”; it could be: Seated twist',
     );
+  });
+
+  test('every check has a name, and mend words exactly where it has a mend', () => {
+    expect(new Set(RULE_IDS.map(ruleName)).size).toBe(RULE_IDS.length);
+    for (const id of RULE_IDS) {
+      const rule: Rule = RULES[id];
+      expect([id, hasMendWords(id)]).toEqual([id, rule.mends !== undefined]);
+    }
+    expect(Object.keys(SOURCE_NAMES)).toEqual([...RULE_SOURCES]);
+  });
+
+  test.each(RULE_IDS.filter((id) => id !== 'way-out'))('%s is said in whole sentences', (id) => {
+    const { fires, group } = CHECK_CASES[id];
+    const found = checkRoutine(routineOf(fires), { phrases: scorePhrases, group });
+    expect(found.map((one) => one.id)).toContain(id);
+    for (const one of found) {
+      expect(findingWhat(one)).toMatch(WHOLE);
+      expect(findingWhy(one)).toMatch(WHOLE);
+      expect(mendWords(one)).toMatch(/^[A-Z][^.]*[^.]$/);
+    }
+  });
+
+  test('an order says in numbers what it saves, or that it saves nothing', () => {
+    const why = (text: string) =>
+      orderingWhy(orderRoutine(routineOf(text), { phrases: scorePhrases }));
+    expect(why('group: desk\nlanes: floor\nOpen book\nSeated cat\nOpen book\nSeated march')).toBe(
+      'Saves 26 s of transfers and 5 s of pauses on rising.',
+    );
+    expect(why('group: desk\nSeated march\nSeated cat')).toBe('No other order is better.');
   });
 });

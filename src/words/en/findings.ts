@@ -54,15 +54,15 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
   'direction-missing': {
     name: 'A direction of the spine is missing',
     what: (f) =>
-      `No ${about(f, 'directions')
+      `Missing for the back: ${about(f, 'directions')
         .map((one) => DIRECTION_NAMES[one as SpineDirection])
-        .join(', ')} of the back in this routine.`,
+        .join(', ')}.`,
     why: 'A back feels best when it has gone all its ways: rounding, lifting, bending and turning to both sides.',
     mend: 'Add a move for it',
   },
   'cold-hold': {
     name: 'A long hold comes cold',
-    what: (f) => `This long hold comes before the ${regions(f)} have warmed up.`,
+    what: (f) => `Not warm yet for this long hold: ${regions(f)}.`,
     why: (f) =>
       `So far there was ${ms(f, 'movedMs')} of movement; ${ms(f, 'neededMs')} in all and some for that region come first.`,
     mend: 'Move it later',
@@ -93,7 +93,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
   'balance-after-rise': {
     name: 'Balance right after rising',
     what: (f) => `Balance comes ${ms(f, 'afterMs')} after rising or a low head.`,
-    why: (f) => `Dizziness on rising can last a while; ${ms(f, 'waitMs')} lie between.`,
+    why: (f) => `Dizziness on rising can last a while; leave ${ms(f, 'waitMs')} between.`,
     mend: 'Put something seated between',
   },
   'exit-tired': {
@@ -161,14 +161,17 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
     name: 'Hands are busy',
     what: (f) =>
       `The work takes ${n(f, 'busy')} ${f.numbers.busy === 1 ? 'hand' : 'hands'} and the support ${n(f, 'held')}.`,
-    why: 'Nobody has three hands: moving arms and holding hands come to two at most.',
+    why: 'Moving arms and holding hands come to two at most.',
     mend: 'Take a level that leaves a hand free',
   },
   'support-count': {
     name: 'Too few in the room',
     what: (f) =>
-      `${n(f, 'needed')} × ${first(f, 'things')} needed at once; the room has ${n(f, 'has')}.`,
-    why: 'One chair can’t be a seat and a rail at the same time.',
+      `Needed at once: ${first(f, 'things')} × ${n(f, 'needed')}; in the room: ${n(f, 'has')}.`,
+    why: (f) =>
+      first(f, 'things') === 'chair'
+        ? 'One chair can’t be a seat and a rail at the same time.'
+        : 'Everybody needs theirs at the same moment.',
     mend: 'Take a level that the room has room for',
   },
   'chair-wheels': {
@@ -229,7 +232,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
   },
   'stretch-total': {
     name: 'Stretch of a muscle group',
-    what: (f) => `The ${regions(f)} is stretched for ${ms(f, 'stretchedMs')} in all.`,
+    what: (f) => `Stretch for the ${regions(f)} comes to ${ms(f, 'stretchedMs')} in all.`,
     why: (f) =>
       `About ${ms(f, 'leastMs')} a muscle group does it; over ${ms(f, 'mostMs')} brings no more.`,
     mend: (f) =>
@@ -327,7 +330,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
   'breath-school': {
     name: 'Breath against the school',
     what: (f) =>
-      `The cue says to breathe ${first(f, 'says')} on rounding; the routine goes by ${
+      `The cue says to breathe ${first(f, 'says')} on rounding; the routine’s school is ${
         first(f, 'school') === 'free' ? 'free breath' : `${first(f, 'school')} on rounding`
       }.`,
     why: 'Two ways of breathing in one class confuse people.',
