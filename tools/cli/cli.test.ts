@@ -89,6 +89,83 @@ describe('the command line', () => {
     ]);
   });
 
+  const TRIPS = 'group: desk\nlanes: floor\nTandem stance\nOpen book\nSeated cat\nOpen book\n';
+
+  test('check prints findings with their place, sentence and mend', () => {
+    const text = 'group: desk\nlimits: breastbone opened\nSeated twist: hold 20s, left only\n';
+    const { status, stdout } = willow(['check', '-', '--json'], text);
+    expect(status).toBe(0);
+    const { findings } = JSON.parse(stdout);
+    expect(findings[0]).toMatchObject({ id: 'limit-load', severity: 'stop', line: 3 });
+    const missing = findings.find(({ id }: { id: string }) => id === 'side-missing');
+    expect(missing).toMatchObject({
+      severity: 'caution',
+      line: 3,
+      lane: null,
+      side: 'right',
+      source: 'practice',
+      what: 'The right side is never done.',
+      mend: { does: 'Add the right side' },
+    });
+    expect(willow(['check', '-'], text).stdout).toContain('The right side is never done.');
+  });
+
+  test('check reads who takes part, and names a wrong people file', () => {
+    const people = join(folder, 'people.json');
+    const ada = { name: 'Ada', limits: [{ limit: 'knee replaced', side: 'left' }] };
+    writeFileSync(
+      people,
+      JSON.stringify({ format: 'hushed-willow-people', version: 1, people: [ada] }),
+    );
+    const text = 'group: desk\nlanes: floor\nHalf-kneel hip flexor\n';
+    const alone = JSON.parse(willow(['check', '-', '--json'], text).stdout).findings;
+    expect(alone.map(({ id }: { id: string }) => id)).not.toContain('limit-load');
+    const { stdout, status } = willow(['check', '--people', people, '-', '--json'], text);
+    expect(status).toBe(0);
+    expect(
+      JSON.parse(stdout).findings.find(({ id }: { id: string }) => id === 'limit-load'),
+    ).toMatchObject({ severity: 'stop', side: 'left', why: expect.stringContaining('Ada') });
+    writeFileSync(people, '{"people": 3}');
+    const wrong = willow(['check', '--people', people, '-', '--json'], text);
+    expect(wrong.status).toBe(2);
+    expect(wrong.stderr).toMatch(/^1:1: .*people\.json/);
+  });
+
+  test('fit meets a slot to the second, and says what it changed', () => {
+    const text = 'group: desk\nSeated twist: hold 20s\nSeated cat: 8 reps\n';
+    const { status, stdout } = willow(['fit', '--slot', '2:30', '-', '--json'], text);
+    expect(status).toBe(0);
+    const fitted = JSON.parse(stdout);
+    expect(fitted.limits.minMs).toBeLessThan(fitted.limits.maxMs);
+    expect(fitted).toMatchObject({ fitted: true, totalMs: 150_000, inTheWay: [] });
+    expect(fitted.changes[0]).toMatchObject({ line: 2, what: 'hold', from: '20s' });
+    expect(JSON.parse(willow(['time', '-', '--json'], fitted.text).stdout).totalMs).toBe(150_000);
+  });
+
+  test('a slot out of reach is no failure: it says both lengths and what is in the way', () => {
+    const { status, stdout } = willow(
+      ['fit', '--slot', '45:00', '-', '--json'],
+      'group: desk\nSeated twist: hold 20s, pin\nSeated cat: 8 reps\n',
+    );
+    expect(status).toBe(0);
+    const fit = JSON.parse(stdout);
+    expect(fit).toMatchObject({ fitted: false, changes: [] });
+    expect(fit.inTheWay).toContainEqual({ line: 2, itemId: 'i1', why: 'pinned' });
+    expect(fit.text).toContain('hold 20s, pin');
+  });
+
+  test('order saves trips, and says by how much', () => {
+    const { status, stdout } = willow(['order', '-', '--json'], TRIPS);
+    expect(status).toBe(0);
+    const order = JSON.parse(stdout);
+    expect(order.costAfterMs).toBeLessThan(order.costBeforeMs);
+    expect(order.brokenAfter).toBeLessThanOrEqual(order.brokenBefore);
+    expect(order.why).toMatch(/^Saves \d+ s of transfers/);
+    const again = JSON.parse(willow(['order', '-', '--json'], order.text).stdout);
+    expect(again.text).toBe(order.text);
+    expect(again.why).toBe('No other order is better.');
+  });
+
   test('a big file is refused before it is read', () => {
     const big = join(folder, 'big.txt');
     writeFileSync(big, '');

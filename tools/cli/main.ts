@@ -13,7 +13,8 @@ import { moveRow, movesTable, scoreTable } from './print';
 
 const USAGE = `usage: willow COMMAND FILE [--json]
   time FILE                     the routine, timed
-  check [--people FILE] FILE    what to look at before it is led
+  check [--people FILE] [--at TIME] FILE
+                                what to look at before it is led
   fit --slot TIME FILE          the routine, brought to a length
   order FILE                    the routine, in the best order
   convert --to FORM FILE        the routine as text, json, vtt, csv or md
