@@ -1,5 +1,6 @@
 import { fitRoutine, type FitWish, type Fitting } from '../fit';
 import type { Routine } from '../routine';
+import { compile, type Score } from '../score';
 import { checkRoutine, spoiltBy, type CheckWish } from './check';
 import { laneBars } from './seen';
 
@@ -8,9 +9,11 @@ export function fitSafely(
   routine: Routine,
   { slotMs, newId, ...wish }: CheckWish & Pick<FitWish, 'slotMs' | 'newId'>,
 ): Fitting {
-  const before = checkRoutine(routine, wish);
-  const bars = laneBars(routine, wish.group);
-  const spoilt = (after: Routine) =>
-    spoiltBy(before, checkRoutine(after, { ...wish, score: undefined }));
-  return fitRoutine(routine, { slotMs, newId, phrases: wish.phrases, bars, spoilt });
+  const { phrases, group } = wish;
+  const bars = laneBars(routine, group);
+  const score = wish.score ?? compile(routine, phrases, bars);
+  const before = checkRoutine(routine, { phrases, group, score });
+  const spoilt = (after: Routine, then: Score) =>
+    spoiltBy(before, checkRoutine(after, { phrases, group, score: then }));
+  return fitRoutine(routine, { slotMs, newId, phrases, bars, score, spoilt });
 }

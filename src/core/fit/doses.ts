@@ -1,14 +1,6 @@
-import { ownDose } from '../catalog';
-import { alternatingSetMs, doseInForce, pressFits, sideSetMs, type Dose } from '../dose';
+import { alternatingSetMs, pressFits, sideSetMs } from '../dose';
 import type { Pace, PaceName } from '../pace';
-import {
-  amountOf,
-  amountRange,
-  doseChanged,
-  itemInForce,
-  type Item,
-  type ItemWords,
-} from '../routine';
+import { amountOf, amountRange, itemInForce, type Item } from '../routine';
 import type { Segment } from '../score';
 
 /** How often the sets of an item are done, all rounds and sides together. */
@@ -56,27 +48,21 @@ export function doseOptions(
   const range = amountRange(item, paceName);
   if (!range || item.pinned || passes === 0) return [];
   const { move, dose, sides } = itemInForce(item, paceName);
-  const setMs = (one: Dose) =>
-    sides.way === 'alternating' ? alternatingSetMs(one, pace) : sideSetMs(one, pace);
+  const setMs = sides.way === 'alternating' ? alternatingSetMs(dose, pace) : sideSetMs(dose, pace);
+  // A set is as long as its amount says: so many milliseconds, reps or breaths of one length.
+  const eachMs = setMs / amountOf(dose);
+  const extraPerSetMs = extraMs / Math.max(1, dose.sets);
   const [fewest, most] = sets === 'free' ? move.range.sets : [dose.sets, dose.sets];
+  const doses = amounts(range).filter((amount) => keepsPress(item, amount));
   const options: DoseOption[] = [];
   for (let count = fewest; count <= most; count++) {
-    for (const amount of amounts(range)) {
-      const words = doseChanged(item, paceName, { amount, sets: count });
-      const changed = doseOf(item, words, paceName);
-      if (amountOf(changed) !== amount || !keepsPress(item, amount)) continue;
-      const perSet = extraMs / Math.max(1, dose.sets);
-      const workMs = passes * count * setMs(changed) + perSet * count;
-      const restMs = passes * (count - 1) * changed.restMs;
+    const restMs = passes * (count - 1) * dose.restMs;
+    for (const amount of doses) {
+      const workMs = count * (passes * amount * eachMs + extraPerSetMs);
       options.push({ amount, sets: count, workMs, timeMs: workMs + restMs });
     }
   }
   return options.sort((a, b) => a.timeMs - b.timeMs || a.sets - b.sets);
-}
-
-function doseOf(item: Item, words: ItemWords, pace: PaceName): Dose {
-  const { move } = itemInForce(item, pace);
-  return doseInForce({ ...item, ...words }, ownDose(move, pace));
 }
 
 function keepsPress({ press }: Item, amount: number): boolean {

@@ -16,7 +16,14 @@ import {
   type Routine,
   type Step,
 } from '../routine';
-import { compile, type LaneBars, type Score, type ScorePhrases, type Segment } from '../score';
+import {
+  compile,
+  lowersHead,
+  type LaneBars,
+  type Score,
+  type ScorePhrases,
+  type Segment,
+} from '../score';
 import { doseOptions, repeatsOf, type DoseOption, type Repeats } from './doses';
 import { solve, type Option } from './solve';
 
@@ -64,11 +71,13 @@ export interface FitWish {
   readonly phrases: ScorePhrases;
   readonly newId: NewId;
   readonly bars?: LaneBars | undefined;
+  /** The routine's score, where it is known already: compiled with the same phrases and bars. */
+  readonly score?: Score | undefined;
   /**
    * The items whose new doses would make a new stop or caution; undefined where it is as safe as
    * before, an empty list where it is not and no item can be named.
    */
-  readonly spoilt?: (after: Routine) => readonly ItemId[] | undefined;
+  readonly spoilt?: (after: Routine, score: Score) => readonly ItemId[] | undefined;
 }
 
 /** Rounds go up to here: working values. */
@@ -96,7 +105,7 @@ type Sets = 'kept' | 'free';
  * only where nothing else reaches. What a dose's step can't meet goes to the last rest line.
  */
 export function fitRoutine(routine: Routine, wish: FitWish): Fitting {
-  const before = compile(routine, wish.phrases, wish.bars);
+  const before = wish.score ?? compile(routine, wish.phrases, wish.bars);
   const limits = lengthLimits(routine, before, wish);
   const refuse = (more: readonly InTheWay[] = []): Fitting => ({
     fitted: false,
@@ -108,10 +117,11 @@ export function fitRoutine(routine: Routine, wish: FitWish): Fitting {
   if (!within && wish.slotMs !== before.totalMs) return refuse();
   const barred = new Set<ItemId>();
   for (let guard = 0; guard < MOST_GUARDS; guard++) {
-    const change = fittingChange(routine, before, wish, barred);
-    if (!change) return refuse([...barred].map((itemId) => ({ itemId, why: 'checked' })));
+    const fit = fittingChange(routine, before, wish, barred);
+    if (!fit) return refuse([...barred].map((itemId) => ({ itemId, why: 'checked' })));
+    const { change } = fit;
     const after = applyChange(routine, change);
-    const spoilt = wish.spoilt?.(after);
+    const spoilt = wish.spoilt?.(after, fit.score);
     if (!spoilt) {
       const changes = changesBetween(routine, after);
       return { fitted: true, totalMs: wish.slotMs, change, changes, limits };
@@ -129,19 +139,22 @@ function fittingChange(
   before: Score,
   wish: FitWish,
   barred: ReadonlySet<ItemId>,
-): Change | undefined {
-  if (before.totalMs === wish.slotMs) return { what: 'fit', steps: [] };
-  for (const sets of ['kept', 'free'] as const) {
-    const change = fitDoses(routine, routine, wish, sets, barred);
-    if (change) return change.change;
+): Fit | undefined {
+  if (before.totalMs === wish.slotMs) {
+    return { change: { what: 'fit', steps: [] }, cost: 0, score: before };
   }
-  const choices = roundChoices(routine).flatMap((rounds) => {
+  for (const sets of ['kept', 'free'] as const) {
+    const fit = fitDoses(routine, before, routine, wish, sets, barred);
+    if (fit) return fit;
+  }
+  const choices = roundChoices(routine).flatMap((rounds): readonly Fit[] => {
     const widened = applyChange(routine, rounds);
-    const doses = fitDoses(routine, widened, wish, 'free', barred);
-    return doses ? [{ steps: [...rounds.steps, ...doses.change.steps], cost: doses.cost }] : [];
+    const doses = fitDoses(routine, before, widened, wish, 'free', barred);
+    const steps = [...rounds.steps, ...(doses?.change.steps ?? [])];
+    return doses ? [{ ...doses, change: { what: 'fit', steps } }] : [];
   });
   const [best] = choices.sort((a, b) => a.cost - b.cost);
-  return best ? { what: 'fit', steps: best.steps } : filledWithRest(routine, wish, barred);
+  return best ?? filledWithRest(routine, wish, barred);
 }
 
 /** Where rounds leave a gap between them: the longest routine that is not too long, and a rest. */
@@ -149,7 +162,7 @@ function filledWithRest(
   routine: Routine,
   wish: FitWish,
   barred: ReadonlySet<ItemId>,
-): Change | undefined {
+): Fit | undefined {
   const choices: readonly Change[] = [{ what: 'fit', steps: [] }, ...roundChoices(routine)];
   const longest = choices
     .map((rounds) => longestOf(applyChange(routine, rounds), rounds.steps, wish, barred))
@@ -159,8 +172,8 @@ function filledWithRest(
   const leftMs = wish.slotMs - longest.totalMs;
   const rest = leftMs > 0 ? restStep(longest.routine, leftMs, wish) : [];
   const change = { what: 'fit', steps: [...longest.steps, ...rest] };
-  const { totalMs } = compile(applyChange(routine, change), wish.phrases, wish.bars);
-  return totalMs === wish.slotMs ? change : undefined;
+  const score = compile(applyChange(routine, change), wish.phrases, wish.bars);
+  return score.totalMs === wish.slotMs ? { change, cost: Infinity, score } : undefined;
 }
 
 function longestOf(
@@ -186,29 +199,34 @@ interface Doses {
   readonly cost: number;
 }
 
+/** A change that meets the slot, and the score it leads to. */
+interface Fit extends Doses {
+  readonly score: Score;
+}
+
 /**
  * @param original whose work is the measure of nearness
  * @param from the routine to change, which may have other rounds
  */
 function fitDoses(
   original: Routine,
+  before: Score,
   from: Routine,
   wish: FitWish,
   sets: Sets,
   barred: ReadonlySet<ItemId>,
-): Doses | undefined {
-  const score = compile(from, wish.phrases, wish.bars);
-  const old = original === from ? score : compile(original, wish.phrases, wish.bars);
+): Fit | undefined {
+  const score = original === from ? before : compile(from, wish.phrases, wish.bars);
   const moving = movingItems(from, score, sets).filter(({ item }) => !barred.has(item.id));
   if (moving.length === 0) return undefined;
-  const oldWork = workByItem(old);
+  const oldWork = workByItem(before);
   let wantedMs = wish.slotMs;
   for (let i = 0; i < MOST_TRIES; i++) {
     const doses = nearestDoses(from, score, moving, oldWork, wantedMs, wish);
     if (!doses) return undefined;
-    const totalMs = compile(applyChange(from, doses.change), wish.phrases, wish.bars).totalMs;
-    if (totalMs === wish.slotMs) return doses;
-    wantedMs += wish.slotMs - totalMs;
+    const after = compile(applyChange(from, doses.change), wish.phrases, wish.bars);
+    if (after.totalMs === wish.slotMs) return { ...doses, score: after };
+    wantedMs += wish.slotMs - after.totalMs;
   }
   return undefined;
 }
@@ -236,9 +254,8 @@ function nearestDoses(
       cost: Math.abs(s(workMs) * present - wanted * (work[i] ?? 0)),
     })),
   );
-  const solution = [smallestStep(items), largestStep(items)]
-    .map((slack) => solve(items, spare, slack))
-    .find((one) => one !== undefined);
+  const solution =
+    solve(items, spare, smallestStep(items)) ?? solve(items, spare, largestStep(items));
   if (!solution) return undefined;
   const steps = moving.flatMap(({ item, options }, i): readonly Step[] => {
     const option = options[solution.chosen[i] ?? -1];
@@ -357,7 +374,7 @@ function roundsOf({ rounds = 1 }: Block): readonly number[] {
 
 /** The least and the greatest length that doses, sets and rounds reach inside their ranges. */
 function lengthLimits(routine: Routine, before: Score, wish: FitWish): FitLimits {
-  const at = (end: 'least' | 'most'): number => {
+  const at = (end: 'least' | 'most', present: readonly Moving[]): number => {
     const steps = entriesInOrder(routine).flatMap(({ entry }): readonly Step[] => {
       if (entry.kind !== 'block' || !entry.rounds || entry.lines.some(isPinned)) return [];
       const rounds = roundsOf(entry);
@@ -366,14 +383,24 @@ function lengthLimits(routine: Routine, before: Score, wish: FitWish): FitLimits
     });
     const widened = applyChange(routine, { what: 'fit', steps });
     const score = steps.length > 0 ? compile(widened, wish.phrases, wish.bars) : before;
-    const doses = movingItems(widened, score, 'free').flatMap(({ item, options }) => {
-      const option = end === 'least' ? options[0] : options.at(-1);
+    const moving = steps.length > 0 ? movingItems(widened, score, 'free') : present;
+    const ends = moving.map(({ options }) => (end === 'least' ? options[0] : options.at(-1)));
+    if (!lowersHead(score)) {
+      return moving.reduce(
+        (sum, { oldTimeMs }, i) => sum + (ends[i]?.timeMs ?? oldTimeMs) - oldTimeMs,
+        score.totalMs,
+      );
+    }
+    // A head held low for longer adds a pause that only the score knows of.
+    const doses = moving.flatMap(({ item }, i) => {
+      const option = ends[i];
       return option ? doseSteps(widened, item, option) : [];
     });
     const whole = applyChange(widened, { what: 'fit', steps: doses });
     return compile(whole, wish.phrases, wish.bars).totalMs;
   };
-  return { minMs: at('least'), maxMs: at('most') };
+  const present = movingItems(routine, before, 'free');
+  return { minMs: at('least', present), maxMs: at('most', present) };
 }
 
 /** What keeps a routine from the slot: what is pinned, what has no range, what is at its end. */
@@ -394,8 +421,9 @@ function inTheWay(routine: Routine, score: Score, slotMs: number): readonly InTh
 /** What a fit changed, entry by entry, for people to read. */
 function changesBetween(before: Routine, after: Routine): readonly FitChange[] {
   const changes: FitChange[] = [];
+  const entries = new Map(entriesInOrder(before).map(({ entry }) => [entry.id, entry] as const));
   for (const { entry } of entriesInOrder(after)) {
-    const known = entriesInOrder(before).find((one) => one.entry.id === entry.id)?.entry;
+    const known = entries.get(entry.id);
     if (entry.kind === 'rest') {
       const from = known?.kind === 'rest' ? known.restMs : 0;
       if (from !== entry.restMs) {

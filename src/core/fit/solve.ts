@@ -33,14 +33,87 @@ export function solve(
   if (budget < 0) return undefined;
   const near = items.map((options) => nearest(options, NEAREST));
   const rough = search(items, near, budget, slack);
-  const all = items.map((options) => options.map((_, i) => i));
-  if (!rough) return search(items, all, budget, slack);
-  const least = items.map((options) => Math.min(...options.map(({ cost }) => cost)));
-  const floor = least.reduce((sum, cost) => sum + cost, 0);
-  const worth = items.map((options, i) =>
-    options.flatMap(({ cost }, at) => (cost <= rough.cost - (floor - (least[i] ?? 0)) ? [at] : [])),
-  );
+  if (!rough) return search(items, items.map(everyOne), budget, slack);
+  const price = priceOf(items, budget, slack);
+  const bound = dual(items, price, budget, slack);
+  // An option so dear at this price can stand in no choice as good as the rough one.
+  const spareCost = rough.cost - bound + ROUNDING;
+  const worth = items.map((options) => {
+    const least = leastPriced(options, price);
+    return everyOne(options).filter((at) => priced(options[at], price) - least <= spareCost);
+  });
   return search(items, worth, budget, slack) ?? rough;
+}
+
+/** Costs are whole numbers, so half of one settles what floating sums leave open. */
+const ROUNDING = 0.5;
+const PRICE_STEPS = 40;
+
+function everyOne(options: readonly Option[]): readonly number[] {
+  return options.map((_, at) => at);
+}
+
+function priced(option: Option | undefined, price: number): number {
+  return option ? option.cost + price * option.time : Infinity;
+}
+
+function leastPriced(options: readonly Option[], price: number): number {
+  let least = Infinity;
+  for (const option of options) least = Math.min(least, priced(option, price));
+  return least;
+}
+
+/** No choice that spends the budget costs less than this, whatever a second is priced at. */
+function dual(
+  items: readonly (readonly Option[])[],
+  price: number,
+  budget: number,
+  slack: number,
+): number {
+  return items.reduce(
+    (sum, options) => sum + leastPriced(options, price),
+    -price * spentAt(price, budget, slack),
+  );
+}
+
+/** What is spent where a second costs so much: where it earns, as little as may be left. */
+function spentAt(price: number, budget: number, slack: number): number {
+  return price > 0 ? budget : Math.max(0, budget - slack + 1);
+}
+
+/** The price of a second at which that bound is near its greatest; it has one peak. */
+function priceOf(items: readonly (readonly Option[])[], budget: number, slack: number): number {
+  const steepest = Math.max(
+    1,
+    ...items.flatMap((options) =>
+      options.slice(1).map((option, i) => {
+        const before = options[i] ?? option;
+        const time = Math.abs(option.time - before.time);
+        return time === 0 ? 0 : Math.abs(option.cost - before.cost) / time;
+      }),
+    ),
+  );
+  let [lo, hi] = [-steepest, steepest];
+  for (let i = 0; i < PRICE_STEPS; i++) {
+    const price = (lo + hi) / 2;
+    const spent = items.reduce((sum, options) => sum + timeAt(options, price), 0);
+    if (spent > spentAt(price, budget, slack)) lo = price;
+    else hi = price;
+  }
+  return (lo + hi) / 2;
+}
+
+/** The time of the option that is cheapest at a price. */
+function timeAt(options: readonly Option[], price: number): number {
+  let least = Infinity;
+  let time = 0;
+  for (const option of options) {
+    const cost = option.cost + price * option.time;
+    if (cost >= least) continue;
+    least = cost;
+    ({ time } = option);
+  }
+  return time;
 }
 
 function nearest(options: readonly Option[], count: number): readonly number[] {
@@ -50,6 +123,12 @@ function nearest(options: readonly Option[], count: number): readonly number[] {
     .slice(0, count)
     .map(({ at }) => at)
     .sort((a, b) => a - b);
+}
+
+/** What could be left before an item, in units: only these matter, from `lo` to `hi`. */
+interface Table {
+  readonly lo: number;
+  readonly costs: Float64Array;
 }
 
 /** Exact over the options that are let in, by dynamic programming from the last item to the first. */
@@ -64,14 +143,17 @@ function search(
   const odd = budget - most * unit;
   const restUnits = Math.floor((slack - 1 - odd) / unit);
   if (restUnits < 0) return undefined;
-  const tables: Float64Array[] = [];
-  const last = new Float64Array(most + 1).fill(Infinity);
-  last.fill(0, 0, Math.min(most, restUnits) + 1);
-  tables[items.length] = last;
-  for (let i = items.length - 1; i >= 0; i--) {
-    tables[i] = tableBefore(items[i] ?? [], letIn[i] ?? [], tables[i + 1] ?? last, unit);
+  const spans = spansOf(items, letIn, unit, most, restUnits);
+  if (!spans) return undefined;
+  const tables: Table[] = [];
+  for (let i = items.length; i >= 0; i--) {
+    const [lo, hi] = spans[i] ?? [0, 0];
+    const costs = new Float64Array(hi - lo + 1).fill(i === items.length ? 0 : Infinity);
+    const after = tables[i + 1];
+    if (after) weigh(costs, lo, items[i] ?? [], letIn[i] ?? [], after, unit);
+    tables[i] = { lo, costs };
   }
-  const cost = tables[0]?.[most] ?? Infinity;
+  const cost = costAt(tables[0], most);
   if (cost === Infinity) return undefined;
   const chosen: number[] = [];
   let left = most;
@@ -83,32 +165,73 @@ function search(
   return { chosen, cost, left: left * unit + odd };
 }
 
-function tableBefore(
+/**
+ * Before each item, the least and the most that can be left: as much as the earlier ones leave,
+ * and no more than the later ones and the rest can take. Undefined where nothing comes out.
+ */
+function spansOf(
+  items: readonly (readonly Option[])[],
+  letIn: readonly (readonly number[])[],
+  unit: number,
+  most: number,
+  restUnits: number,
+): readonly (readonly [lo: number, hi: number])[] | undefined {
+  const times = items.map((options, i) => (letIn[i] ?? []).map((at) => options[at]?.time ?? 0));
+  const least = times.map((own) => Math.min(...own) / unit);
+  const greatest = times.map((own) => Math.max(...own) / unit);
+  const spans: [number, number][] = [[most, most]];
+  for (let i = 0; i < items.length; i++) {
+    const [lo, hi] = spans[i] ?? [0, 0];
+    spans.push([lo - (greatest[i] ?? 0), hi - (least[i] ?? 0)]);
+  }
+  let [needed, taken] = [0, restUnits];
+  for (let i = items.length; i >= 0; i--) {
+    const span = spans[i];
+    if (i < items.length) {
+      needed += least[i] ?? 0;
+      taken += greatest[i] ?? 0;
+    }
+    if (!span) return undefined;
+    span[0] = Math.max(span[0], needed);
+    span[1] = Math.min(span[1], taken);
+    if (span[0] > span[1]) return undefined;
+  }
+  return spans;
+}
+
+function weigh(
+  costs: Float64Array,
+  lo: number,
   options: readonly Option[],
   letIn: readonly number[],
-  after: Float64Array,
+  after: Table,
   unit: number,
-): Float64Array {
-  const table = new Float64Array(after.length).fill(Infinity);
+): void {
   for (const at of letIn) {
     const option = options[at];
     if (!option) continue;
-    const time = option.time / unit;
     const { cost } = option;
-    for (let left = time; left < table.length; left++) {
-      const sum = cost + (after[left - time] ?? Infinity);
-      if (sum < (table[left] ?? Infinity)) table[left] = sum;
+    // The place in the later table that this option leads to from place 0 of this one.
+    const shift = lo - option.time / unit - after.lo;
+    const from = Math.max(0, -shift);
+    const to = Math.min(costs.length, after.costs.length - shift);
+    for (let i = from; i < to; i++) {
+      const sum = cost + (after.costs[i + shift] ?? Infinity);
+      if (sum < (costs[i] ?? Infinity)) costs[i] = sum;
     }
   }
-  return table;
+}
+
+function costAt(table: Table | undefined, left: number): number {
+  return table?.costs[left - table.lo] ?? Infinity;
 }
 
 /** The option of least cost of its own among those that lead to the least cost in all. */
 function bestAt(
   options: readonly Option[],
   letIn: readonly number[],
-  here: Float64Array | undefined,
-  after: Float64Array | undefined,
+  here: Table | undefined,
+  after: Table | undefined,
   left: number,
   unit: number,
 ): number {
@@ -116,7 +239,8 @@ function bestAt(
   for (const at of letIn) {
     const option = options[at];
     if (!option || option.time / unit > left) continue;
-    if (option.cost + (after?.[left - option.time / unit] ?? Infinity) !== here?.[left]) continue;
+    const onward = costAt(after, left - option.time / unit);
+    if (onward === Infinity || option.cost + onward !== costAt(here, left)) continue;
     const known = options[best];
     const better =
       !known ||

@@ -64,8 +64,19 @@ function effectsOfLimit(
   ];
 }
 
+/** Levels never change, so what they ask for is worked out once. */
+const loadsKnown = new WeakMap<Level, readonly LevelLoad[]>();
+
 /** What a level asks for by itself and by the positions that it is done in. */
 export function loadsOfLevel(level: Level): readonly LevelLoad[] {
+  const known = loadsKnown.get(level);
+  if (known) return known;
+  const loads = workedOutLoads(level);
+  loadsKnown.set(level, loads);
+  return loads;
+}
+
+function workedOutLoads(level: Level): readonly LevelLoad[] {
   const places = [level.from, ...level.through, level.to].flatMap((ref) => {
     const on: Bearing = isSided(ref) ? 'worked' : 'body';
     return position(onSide(ref, null)).loads.map((load): LevelLoad => ({ load, on }));

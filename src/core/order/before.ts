@@ -1,6 +1,6 @@
 import type { Region } from '../body';
 import { COLD_HOLD, TIRING_MS, isMovement, playWorkMs, type Seen } from '../check';
-import { unitCount } from '../dose';
+import { unitCount, type Dose } from '../dose';
 import type { ItemId } from '../ids';
 import { taughtBy } from './teaches';
 import type { Unit } from './units';
@@ -22,6 +22,8 @@ export interface UnitDeeds {
   readonly sum: Float64Array;
   readonly deeds: readonly Deed[];
   readonly asks: boolean;
+  /** Whether it is one item, done once: nothing in it comes before anything else of it. */
+  readonly once: boolean;
 }
 
 /** Sums over everything that came before, lane by lane: tiring work, movement, and by region. */
@@ -39,9 +41,19 @@ const FIXED = 2;
 /** Lays out the sums that the order rules of a routine look back on. */
 export function lookback(seen: Seen): Lookback {
   const wanted = [
-    ...new Set(seen.items.flatMap(({ lanes }) => lanes.flatMap(({ move }) => move.endRange))),
+    ...new Set(
+      seen.items
+        .filter(({ inForce }) => isLongHold(inForce.dose))
+        .flatMap(({ lanes }) => lanes.flatMap(({ move }) => move.endRange)),
+    ),
   ];
-  const families = [...new Set(seen.items.map(({ inForce }) => inForce.move.family))];
+  const families = [
+    ...new Set(
+      seen.routine.sections.main
+        .concat(seen.routine.sections['warm-up'], seen.routine.sections.settle)
+        .flatMap((entry) => (entry.kind === 'block' && entry.buildUp ? taughtBy(entry) : [])),
+    ),
+  ];
   const perLane = FIXED + 2 * wanted.length;
   const laneSize = perLane * seen.lanes.length;
   const size = laneSize + families.length;
@@ -59,7 +71,7 @@ export function lookback(seen: Seen): Lookback {
         const moving = isMovement(one);
         const sets = play.segments.filter(({ kind }) => kind === 'work' || kind === 'press').length;
         const reps = (unitCount(dose) ?? 0) * sets;
-        const long = dose.kind === 'hold' && dose.holdMs >= COLD_HOLD.holdMs;
+        const long = isLongHold(dose);
         return {
           itemId: one.item.id,
           lane: seen.lanes.indexOf(lane),
@@ -78,14 +90,15 @@ export function lookback(seen: Seen): Lookback {
     const sum = new Float64Array(size);
     deeds.forEach((deed) => addDeed(sum, deed));
     for (const { seen: one } of own) {
-      sum[laneSize + families.indexOf(one.inForce.move.family)] = 1;
+      const at = families.indexOf(one.inForce.move.family);
+      if (at >= 0) sum[laneSize + at] = 1;
     }
     const [entry] = unit.entries.filter(({ kind }) => kind === 'block' || kind === 'item');
     const buildUp = entry?.kind === 'block' && entry.buildUp ? taughtBy(entry) : [];
     const taught = buildUp.map((family) => families.indexOf(family)).filter((at) => at >= 0);
     const asks =
       taught.length > 0 || deeds.some(({ balance, wantsWarm }) => balance || wantsWarm.length > 0);
-    const result = { sum, deeds, asks };
+    const result = { sum, deeds, asks, once: own.length <= 1 };
     taughtAt.set(result, taught);
     return result;
   };
@@ -113,23 +126,33 @@ export function lookback(seen: Seen): Lookback {
 
   const broken = (before: Float64Array, unit: UnitDeeds): number => {
     if (!unit.asks) return 0;
+    const late = (taughtAt.get(unit) ?? []).some((family) => (before[laneSize + family] ?? 0) > 0);
+    if (unit.once) {
+      const tired = unit.deeds.some((deed) => isTired(before, deed));
+      const cold = unit.deeds.some((deed) => isCold(before, deed));
+      return Number(tired) + Number(cold) + Number(late);
+    }
     const sums = before.slice();
     const tired = new Set<ItemId>();
     const cold = new Set<ItemId>();
     for (const deed of unit.deeds) {
-      if (deed.balance && (sums[deed.lane * perLane + TIRING] ?? 0) >= TIRING_MS) {
-        tired.add(deed.itemId);
-      }
+      if (isTired(sums, deed)) tired.add(deed.itemId);
       if (isCold(sums, deed)) cold.add(deed.itemId);
       addDeed(sums, deed);
     }
-    const late = (taughtAt.get(unit) ?? []).some((family) => (before[laneSize + family] ?? 0) > 0);
-    return tired.size + cold.size + (late ? 1 : 0);
+    return tired.size + cold.size + Number(late);
   };
+
+  const isTired = (sums: Float64Array, { balance, lane }: Deed): boolean =>
+    balance && (sums[lane * perLane + TIRING] ?? 0) >= TIRING_MS;
 
   return { size, of, broken };
 }
 
 function bump(sums: Float64Array, at: number, by: number): void {
   sums[at] = (sums[at] ?? 0) + by;
+}
+
+function isLongHold(dose: Dose): boolean {
+  return dose.kind === 'hold' && dose.holdMs >= COLD_HOLD.holdMs;
 }

@@ -34,17 +34,19 @@ interface Table {
  */
 export function bestOrders({ sections, rooms, back }: Search): {
   readonly cost: number;
-  readonly orders: Generator<readonly (readonly number[])[]>;
+  readonly orders: OrderWalk;
 } {
-  const tables = sections.map(() => undefined as Table | undefined);
-  reachAll(sections, rooms);
+  meetAll(sections, rooms);
   const width = rooms.count();
+  const laidOut = layOut(sections, rooms, width);
+  const tables = sections.map(() => undefined as Table | undefined);
   for (let s = sections.length - 1; s >= 0; s--) {
     const section = sections[s];
+    const ways = laidOut[s];
     const next = tables[s + 1];
-    if (section) {
+    if (section && ways) {
       const after = (standing: number) => (next ? at(next, 0, standing) : rooms.homeMs(standing));
-      tables[s] = fill(section, rooms, back, width, after);
+      tables[s] = fill(section, ways, back, width, after);
     }
   }
   const [first] = tables;
@@ -56,7 +58,7 @@ const at = ({ toGo, width }: Table, done: number, standing: number): number =>
   toGo[done * width + standing] ?? Infinity;
 
 /** Meets every standing that any order could lead to, so that tables can be laid out. */
-function reachAll(sections: readonly SearchSection[], rooms: Rooms): void {
+function meetAll(sections: readonly SearchSection[], rooms: Rooms): void {
   let from = new Set([rooms.start]);
   for (const { units } of sections) {
     const met = new Set(from);
@@ -73,14 +75,76 @@ function reachAll(sections: readonly SearchSection[], rooms: Rooms): void {
   }
 }
 
+/** The passages of a section's units, by unit and standing, and what each set of done units reaches. */
+interface Ways {
+  readonly to: Int32Array;
+  readonly cost: Float64Array;
+  readonly reached: Uint8Array;
+}
+
+function layOut(sections: readonly SearchSection[], rooms: Rooms, width: number): readonly Ways[] {
+  let from: Uint8Array = new Uint8Array(width);
+  from[rooms.start] = 1;
+  return sections.map(({ units }) => {
+    const to = new Int32Array(units.length * width);
+    const cost = new Float64Array(units.length * width);
+    units.forEach((unit, u) => {
+      for (let standing = 0; standing < width; standing++) {
+        const pass = rooms.pass(standing, unit);
+        to[u * width + standing] = pass.to;
+        cost[u * width + standing] = pass.movingMs + pass.broken * BROKEN;
+      }
+    });
+    const reached = reachedBy(units, to, width, from);
+    from = reached.subarray(reached.length - width);
+    return { to, cost, reached };
+  });
+}
+
+/** Which standings each set of done units can have led to. */
+function reachedBy(
+  units: readonly Unit[],
+  to: Int32Array,
+  width: number,
+  from: Uint8Array,
+): Uint8Array {
+  const count = units.length;
+  const all = (1 << count) - 1;
+  const reached = new Uint8Array((all + 1) * width);
+  reached.set(from);
+  const open = new Int32Array(width);
+  for (let done = 0; done < all; done++) {
+    const opened = standingsAt(reached, done * width, open);
+    const place = ones(done);
+    for (let unit = 0; unit < count && opened > 0; unit++) {
+      if (done & (1 << unit) || !mayFollow(units, place, unit)) continue;
+      const next = (done | (1 << unit)) * width;
+      const row = unit * width;
+      for (let i = 0; i < opened; i++) {
+        reached[next + (to[row + (open[i] as number)] as number)] = 1;
+      }
+    }
+  }
+  return reached;
+}
+
 /** Which units may come next: a pinned one at its own place, and nowhere else. */
 function mayFollow(units: readonly Unit[], place: number, unit: number): boolean {
   return units[place]?.pinned ? unit === place : !units[unit]?.pinned;
 }
 
+/** Lists the standings that are reached; how many they are. */
+function standingsAt(reached: Uint8Array, here: number, open: Int32Array): number {
+  let opened = 0;
+  for (let standing = 0; standing < open.length; standing++) {
+    if (reached[here + standing] === 1) open[opened++] = standing;
+  }
+  return opened;
+}
+
 function fill(
   { units, deeds, before }: SearchSection,
-  rooms: Rooms,
+  { to, cost, reached }: Ways,
   back: Lookback,
   width: number,
   after: (standing: number) => number,
@@ -89,31 +153,29 @@ function fill(
   const all = (1 << count) - 1;
   const toGo = new Float64Array((all + 1) * width).fill(Infinity);
   for (let standing = 0; standing < width; standing++) {
-    toGo[all * width + standing] = after(standing);
+    if (reached[all * width + standing]) toGo[all * width + standing] = after(standing);
   }
   const sums = sumsBefore(deeds, before, back.size, all);
   const brokenAt = new Uint16Array((all + 1) * count);
-  const passes = units.map((unit) =>
-    Array.from({ length: width }, (_, standing) => rooms.pass(standing, unit)),
-  );
+  const open = new Int32Array(width);
   for (let done = all - 1; done >= 0; done--) {
     const place = ones(done);
     const past = sums.subarray(done * back.size, (done + 1) * back.size);
-    for (let unit = 0; unit < count; unit++) {
+    const here = done * width;
+    const opened = standingsAt(reached, here, open);
+    for (let unit = 0; unit < count && opened > 0; unit++) {
       const own = deeds[unit];
       if (done & (1 << unit) || !own || !mayFollow(units, place, unit)) continue;
       const broken = back.broken(past, own);
       brokenAt[done * count + unit] = broken;
       const next = (done | (1 << unit)) * width;
-      const row = passes[unit] ?? [];
-      for (let standing = 0; standing < width; standing++) {
-        const pass = row[standing];
-        if (!pass) continue;
-        const cost =
-          pass.movingMs + (pass.broken + broken) * BROKEN + (toGo[next + pass.to] ?? Infinity);
-        if (cost < (toGo[done * width + standing] ?? Infinity)) {
-          toGo[done * width + standing] = cost;
-        }
+      const row = unit * width;
+      // Inside the bounds of every table, as it is laid out.
+      for (let i = 0; i < opened; i++) {
+        const standing = open[i] as number;
+        const onward = toGo[next + (to[row + standing] as number)] as number;
+        const whole = (cost[row + standing] as number) + broken * BROKEN + onward;
+        if (whole < (toGo[here + standing] as number)) toGo[here + standing] = whole;
       }
     }
   }
@@ -143,6 +205,13 @@ function ones(done: number): number {
   return count;
 }
 
+/** Told how many units from the start an order must differ in, goes on from there. */
+export type OrderWalk = Generator<
+  readonly (readonly number[])[],
+  number | undefined,
+  number | undefined
+>;
+
 /** Walks the tables along every least cost, earlier units of the given order first. */
 function* optimal(
   sections: readonly SearchSection[],
@@ -152,21 +221,18 @@ function* optimal(
   standing: number,
   done: number,
   orders: readonly (readonly number[])[],
-): Generator<readonly (readonly number[])[]> {
+): OrderWalk {
   const section = sections[s];
   const table = tables[s];
-  if (!section || !table) {
-    yield orders;
-    return;
-  }
+  if (!section || !table) return yield orders;
   const count = section.units.length;
   if (done === (1 << count) - 1) {
     const next = orders.length === s + 1 ? orders : [...orders, []];
-    yield* optimal(sections, tables, rooms, s + 1, standing, 0, next);
-    return;
+    return yield* optimal(sections, tables, rooms, s + 1, standing, 0, next);
   }
   const wanted = at(table, done, standing);
   const own = orders[s] ?? [];
+  const placed = orders.reduce((sum, order) => sum + order.length, 0);
   for (let unit = 0; unit < count; unit++) {
     const one = section.units[unit];
     if (done & (1 << unit) || !one || !mayFollow(section.units, own.length, unit)) continue;
@@ -175,6 +241,8 @@ function* optimal(
     const next = done | (1 << unit);
     if (pass.movingMs + broken * BROKEN + at(table, next, pass.to) !== wanted) continue;
     const longer = [...orders.slice(0, s), [...own, unit]];
-    yield* optimal(sections, tables, rooms, s, pass.to, next, longer);
+    const differ = yield* optimal(sections, tables, rooms, s, pass.to, next, longer);
+    if (differ !== undefined && differ < placed) return differ;
   }
+  return undefined;
 }

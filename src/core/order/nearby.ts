@@ -22,10 +22,13 @@ export function costOf({ sections, rooms, back }: Search, orders: SectionOrders)
 }
 
 const MOST_PASSES = 30;
+/** The best orders nearby that are looked at: on the way, and around the one that is best of all. */
+const LOOKED_AT = 3;
+const LOOKED_AT_AROUND = 8;
 
 /**
- * Orders that get better step by step, by moving one unit at a time to where it saves most: for
- * sections too long for the exact search. Every one of them is better than the one before.
+ * Orders that get better step by step, by moving one unit at a time to where it saves most. Every
+ * one of them is better than the one before.
  * @param good whether an order may be taken; what it turns down is not come back to
  */
 export function betterOrders(
@@ -34,19 +37,30 @@ export function betterOrders(
   good: (orders: SectionOrders) => boolean,
 ): SectionOrders {
   let best = given;
-  let cost = costOf(search, best);
   for (let pass = 0; pass < MOST_PASSES; pass++) {
-    const better = movesOf(search, best)
-      .map((orders) => ({ orders, cost: costOf(search, orders) }))
-      .filter((one) => one.cost < cost)
-      .sort((a, b) => a.cost - b.cost)
-      .slice(0, 5)
-      .find(({ orders }) => good(orders));
+    const better = nearBelow(search, best, costOf(search, best)).slice(0, LOOKED_AT).find(good);
     if (!better) return best;
-    best = better.orders;
-    ({ cost } = better);
+    best = better;
   }
   return best;
+}
+
+/** The best good order with one unit elsewhere than in an order that is not good itself. */
+export function goodNear(
+  search: Search,
+  orders: SectionOrders,
+  below: number,
+  good: (orders: SectionOrders) => boolean,
+): SectionOrders | undefined {
+  return nearBelow(search, orders, below).slice(0, LOOKED_AT_AROUND).find(good);
+}
+
+function nearBelow(search: Search, orders: SectionOrders, below: number): readonly SectionOrders[] {
+  return movesOf(search, orders)
+    .map((one) => ({ one, cost: costOf(search, one) }))
+    .filter(({ cost }) => cost < below)
+    .sort((a, b) => a.cost - b.cost)
+    .map(({ one }) => one);
 }
 
 /** Every order with one unit somewhere else; pinned ones stay, and so do those between them. */

@@ -1,4 +1,5 @@
 import { checkSeen, laneBars, seeRoutine, spoiltBy, type CheckWish, type Seen } from '../check';
+import type { ItemId } from '../ids';
 import { SECTIONS, applyChange, type Change, type Routine, type SectionName } from '../routine';
 import {
   compile,
@@ -10,14 +11,14 @@ import {
 import { lookback } from './before';
 import { brokenCount, brokenIn, type Broken } from './broken';
 import { bestOrders, type Search, type SearchSection } from './exact';
-import { betterOrders, costOf } from './nearby';
+import { betterOrders, costOf, goodNear } from './nearby';
 import { roomsOf } from './rooms';
-import { orderChange, unitsOf, type Orders, type Unit } from './units';
+import { itemsOf, orderChange, unitsOf, type Orders, type Unit } from './units';
 
 /** Up to so many units a section the best order is found for certain. */
 export const EXACT_UNITS = 14;
 /** So many of the best orders are looked at for one that makes no new stop or caution. */
-const MOST_LOOKED_AT = 24;
+const MOST_LOOKED_AT = 10;
 
 /** What an order costs a class. */
 export interface OrderCost extends MovingCost {
@@ -50,11 +51,11 @@ export function orderRoutine(routine: Routine, wish: OrderWish): Ordering {
   const search = searchOf(seen, wish, units);
   const given = SECTIONS.map((name) => units[name].map((_, at) => at));
   const findings = checkSeen(seen);
-  const isSafe = (orders: readonly (readonly number[])[]) => {
+  const spoilt = (orders: readonly (readonly number[])[]) => {
     const after = applyChange(routine, orderChange(units, named(orders)));
-    return spoiltBy(findings, checkSeen(see(after))) === undefined;
+    return spoiltBy(findings, checkSeen(see(after)));
   };
-  const { orders, exact } = chosen(search, given, isSafe);
+  const { orders, exact } = chosen(search, given, spoilt);
   const before = orderCost(seen);
   if (!orders) return { change: undefined, before, after: before, exact };
   const change = orderChange(units, named(orders));
@@ -86,20 +87,39 @@ interface Chosen {
 function chosen(
   search: Search,
   given: readonly (readonly number[])[],
-  isSafe: (orders: readonly (readonly number[])[]) => boolean,
+  spoilt: (orders: readonly (readonly number[])[]) => readonly ItemId[] | undefined,
 ): Chosen {
   const now = costOf(search, given);
+  const good = (orders: readonly (readonly number[])[]) => spoilt(orders) === undefined;
+  let start = given;
   if (search.sections.every(({ units }) => units.length <= EXACT_UNITS)) {
     const best = bestOrders(search);
     if (best.cost >= now) return { orders: undefined, exact: true };
-    let looked = 0;
-    for (const orders of best.orders) {
-      if (isSafe(orders)) return { orders, exact: true };
-      if (++looked >= MOST_LOOKED_AT) break;
+    let next = best.orders.next();
+    const first = next.value;
+    for (let looked = 0; !next.done && looked < MOST_LOOKED_AT; looked++) {
+      const items = spoilt(next.value);
+      if (!items) return { orders: next.value, exact: true };
+      // What comes after the item in trouble can't help it.
+      next = best.orders.next(placeOfLast(search, next.value, items));
     }
+    if (typeof first === 'object') start = goodNear(search, first, now, good) ?? given;
   }
-  const better = betterOrders(search, given, isSafe);
+  const better = betterOrders(search, start, good);
   return { orders: better === given ? undefined : better, exact: false };
+}
+
+/** How many units come up to the last that holds one of the items; undefined where none does. */
+function placeOfLast(
+  { sections }: Search,
+  orders: readonly (readonly number[])[],
+  items: readonly ItemId[],
+): number | undefined {
+  const inOrder = orders.flatMap((order, s) => order.map((unit) => sections[s]?.units[unit]));
+  const last = inOrder.findLastIndex(
+    (unit) => unit && itemsOf(unit).some((id) => items.includes(id)),
+  );
+  return last < 0 ? undefined : last;
 }
 
 function searchOf(

@@ -1,12 +1,12 @@
 import { AFTER_RISE_MS, UPRIGHT, headLowIn, trackRises, type Lowness, type Seen } from '../check';
 import type { ItemId } from '../ids';
 import { movingCost, type RoomState, type Segment, type StretchTimer } from '../score';
-import type { Entry } from '../routine';
 import type { Unit } from './units';
 
 /** Where a room stands, and how lately each lane came up. */
 interface Standing {
-  readonly room: RoomState;
+  /** Its number. */
+  readonly room: number;
   readonly lowness: readonly Lowness[];
   /** Milliseconds since the last rise of each lane; Infinity where it is no matter any more. */
   readonly sinceMs: readonly number[];
@@ -28,10 +28,43 @@ export interface Rooms {
   readonly count: () => number;
 }
 
+/** What doing a unit makes of a room, whoever came up lately. */
+interface Leg {
+  readonly room: number;
+  readonly segments: readonly Segment[];
+  readonly ms: number;
+  readonly movingMs: number;
+}
+
+/** Numbers things as they are met; alike ones have one number. */
+function numbering<T>(keyOf: (one: T) => string) {
+  const numbers = new Map<string, number>();
+  const all: T[] = [];
+  const numberOf = (one: T): number => {
+    const key = keyOf(one);
+    const known = numbers.get(key);
+    if (known !== undefined) return known;
+    numbers.set(key, all.length);
+    return all.push(one) - 1;
+  };
+  const at = (number: number): T => {
+    const one = all[number];
+    if (one === undefined) throw new Error(`nothing is numbered ${number}`);
+    return one;
+  };
+  return { numberOf, at, count: () => all.length };
+}
+
+function standingKey({ room, lowness, sinceMs }: Standing): string {
+  const lanes = lowness.map(({ lying, headLow }, i) => `${lying}${headLow}${sinceMs[i]}`);
+  return `${room} ${lanes.join(' ')}`;
+}
+
 /** The rooms that units lead to and from, timed by the score's own walk. */
 export function roomsOf(seen: Seen, timer: StretchTimer): Rooms {
-  const standings: Standing[] = [];
-  const numbers = new Map<string, number>();
+  const rooms = numbering<RoomState>((room) => JSON.stringify(room));
+  const standings = numbering(standingKey);
+  const legs = new Map<Unit, Leg[]>();
   const passages = new Map<Unit, Passage[]>();
   const homes: number[] = [];
   const balances = seen.items.some(({ lanes }) =>
@@ -39,13 +72,15 @@ export function roomsOf(seen: Seen, timer: StretchTimer): Rooms {
   );
   const isLow = headLowIn(seen);
 
-  const numberOf = (standing: Standing): number => {
-    const key = JSON.stringify(standing);
-    const known = numbers.get(key);
-    if (known !== undefined) return known;
-    numbers.set(key, standings.length);
-    standings.push(standing);
-    return standings.length - 1;
+  const legOf = (room: number, unit: Unit): Leg => {
+    const own = legs.get(unit) ?? [];
+    legs.set(unit, own);
+    const known = own[room];
+    if (known) return known;
+    const { state, segments, ms } = timer.entries(rooms.at(room), unit.section, [...unit.entries]);
+    const { transferMs, risingMs, propMs } = movingCost(segments);
+    const movingMs = transferMs + risingMs + propMs;
+    return (own[room] = { room: rooms.numberOf(state), segments, ms, movingMs });
   };
 
   const pass = (from: number, unit: Unit): Passage => {
@@ -53,20 +88,15 @@ export function roomsOf(seen: Seen, timer: StretchTimer): Rooms {
     passages.set(unit, own);
     const known = own[from];
     if (known) return known;
-    const standing = standings[from];
-    if (!standing) throw new Error(`no standing ${from}`);
-    const entries: Entry[] = [...unit.entries];
-    const { state, segments, ms } = timer.entries(standing.room, unit.section, entries);
-    const { transferMs, risingMs, propMs } = movingCost(segments);
-    const after = balances ? risesIn(standing, segments, ms) : undefined;
-    const to = numberOf({
-      room: state,
+    const standing = standings.at(from);
+    const leg = legOf(standing.room, unit);
+    const after = balances ? risesIn(standing, leg.segments, leg.ms) : undefined;
+    const to = standings.numberOf({
+      room: leg.room,
       lowness: after?.lowness ?? standing.lowness,
       sinceMs: after?.sinceMs ?? standing.sinceMs,
     });
-    const passage = { to, movingMs: transferMs + risingMs + propMs, broken: after?.broken ?? 0 };
-    own[from] = passage;
-    return passage;
+    return (own[from] = { to, movingMs: leg.movingMs, broken: after?.broken ?? 0 });
   };
 
   const risesIn = (standing: Standing, segments: readonly Segment[], ms: number) => {
@@ -92,18 +122,17 @@ export function roomsOf(seen: Seen, timer: StretchTimer): Rooms {
   const homeMs = (from: number): number => {
     const known = homes[from];
     if (known !== undefined) return known;
-    const standing = standings[from];
-    if (!standing) throw new Error(`no standing ${from}`);
-    const { transferMs, risingMs, propMs } = movingCost(timer.home(standing.room).segments, 0);
+    const { segments } = timer.home(rooms.at(standings.at(from).room));
+    const { transferMs, risingMs, propMs } = movingCost(segments, 0);
     return (homes[from] = transferMs + risingMs + propMs);
   };
 
-  const start = numberOf({
-    room: timer.start,
+  const start = standings.numberOf({
+    room: rooms.numberOf(timer.start),
     lowness: seen.lanes.map(() => UPRIGHT),
     sinceMs: seen.lanes.map(() => Infinity),
   });
-  return { start, pass, homeMs, count: () => standings.length };
+  return { start, pass, homeMs, count: standings.count };
 }
 
 /** When the work of each play begins. */

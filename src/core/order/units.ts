@@ -1,3 +1,4 @@
+import type { ItemId } from '../ids';
 import {
   SECTIONS,
   type Change,
@@ -13,6 +14,13 @@ export interface Unit {
   readonly entries: readonly Entry[];
   /** Stays at its place among the units of its section. */
   readonly pinned: boolean;
+}
+
+/** The ids of a unit's entries and of the lines in its block. */
+export function itemsOf({ entries }: Unit): readonly ItemId[] {
+  return entries.flatMap((entry) =>
+    entry.kind === 'block' ? [entry.id, ...entry.lines.map(({ id }) => id)] : [entry.id],
+  );
 }
 
 function isPinned(entry: Entry): boolean {

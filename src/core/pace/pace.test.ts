@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { PACES, PACE_NAMES, countWords, paceChangesSchema, paceOf, talkMs } from '.';
 
 describe('paces', () => {
@@ -77,5 +78,29 @@ describe('paces', () => {
     expect(talkMs(words(21), 150)).toBe(9000);
     expect(talkMs(words(1), 120)).toBe(1000);
     expect(talkMs('', 120)).toBe(0);
+  });
+
+  test('words are counted as splitting at spaces counts them', () => {
+    const bit = fc.constantFrom(
+      'a',
+      'Ü',
+      '7',
+      '–',
+      '.',
+      ' ',
+      '\n',
+      '\u00a0',
+      '\u3000',
+      '𝒳',
+      '東',
+      '’',
+    );
+    fc.assert(
+      fc.property(fc.array(bit, { maxLength: 20 }), (bits) => {
+        const text = bits.join('');
+        const split = text.split(/\s+/u).filter((run) => /[\p{L}\p{N}]/u.test(run));
+        expect(countWords(text)).toBe(split.length);
+      }),
+    );
   });
 });

@@ -18,6 +18,7 @@ export function spoken(
   first: Side | null,
   phrases: ScorePhrases,
 ): string {
+  if (!template.includes('{')) return template.charAt(0).toUpperCase() + template.slice(1);
   const named = side === 'left' || side === 'right' ? side : (first ?? 'left');
   const text = template
     .replaceAll('{side}', phrases.side(named))

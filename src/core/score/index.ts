@@ -1,4 +1,5 @@
 export { compile } from './compile';
+export { lowersHead } from './head';
 export {
   movingCost,
   scoreMovingCost,

@@ -36,6 +36,8 @@ export interface Walk {
   readonly choices: Map<string, ReadonlyMap<LaneName, LaneChoice>>;
   nowMs: number;
   plays: number;
+  /** Where the lanes were at the last segment. */
+  placed: Readonly<Record<string, PositionId>>;
   /** How long some lane has had its head below the heart, without a break. */
   headLowMs: number;
 }
@@ -70,6 +72,7 @@ export function newWalk(routine: Routine, phrases: ScorePhrases, bars: LaneBars)
     choices: new Map(),
     nowMs: 0,
     plays: 0,
+    placed: {},
     headLowMs: 0,
   };
 }
@@ -152,8 +155,11 @@ function headIsLow(walk: Walk, kind: SegmentKind, doing: Doing | null): boolean 
   });
 }
 
-export function positions(walk: Walk): Readonly<Record<string, PositionId>> {
-  return Object.fromEntries(walk.lanes.map(({ name, at }) => [name, at]));
+/** Where every lane is; the same object while nobody moves. */
+function positions(walk: Walk): Readonly<Record<string, PositionId>> {
+  const same = walk.lanes.every(({ name, at }) => walk.placed[name] === at);
+  if (!same) walk.placed = Object.fromEntries(walk.lanes.map(({ name, at }) => [name, at]));
+  return walk.placed;
 }
 
 /** A lane's way to where it has to be, with its times. */
