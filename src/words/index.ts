@@ -11,6 +11,7 @@ export {
   listWords,
   mendWords,
   orderingWhy,
+  RULE_FINDS,
   ruleName,
   AFTER_A_FALL,
   ASK_FIRST,

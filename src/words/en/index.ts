@@ -6,6 +6,7 @@ export { LANE_TITLES, PACE_TITLES, POSITION_NAMES, POSITION_WAYS, SECTION_TITLES
 export { PROBLEM_CODES, placedProblem, problemSentence } from './problems';
 export { scorePhrases } from './score-phrases';
 export { limbName, sideName } from './sides';
+export { RULE_FINDS } from './rules';
 export { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './bodies';
 export {
   SEVERITY_NAMES,

@@ -1,0 +1,97 @@
+import { LEAST_CONTACT } from '@/core/balance';
+import { RULES, RULE_IDS, RULE_SOURCES, type Rule } from '@/core/check';
+import { LIMITS, LIMIT_TABLE, NOT_ASKED, type Limit } from '@/core/limit';
+import { printDuration } from '@/core/time';
+import {
+  LIMIT_NAMES,
+  LOAD_NAMES,
+  RULE_FINDS,
+  SEVERITY_NAMES,
+  SOURCE_NAMES,
+  ruleName,
+} from '@/words';
+
+type LoadOf = Limit['out'][number];
+
+/** "mostOnceMs: 90000" as "most once 1:30". */
+function valueWords(key: string, value: number): string {
+  const [, name = key, unit] = /^(.*?)(Ms|Percent)?$/.exec(key) ?? [];
+  const words = name.replaceAll(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+  if (unit === 'Ms') return `${words} ${printDuration(value)}`;
+  return `${words} ${value}${unit === 'Percent' ? ' %' : ''}`;
+}
+
+function loadWords({ load, below, standing }: LoadOf): string {
+  return `${LOAD_NAMES[load]}${below ? ` below ${below}` : ''}${standing ? ' while standing' : ''}`;
+}
+
+const list = (loads: readonly LoadOf[]) => loads.map(loadWords).join(', ') || '–';
+
+function table(heads: readonly string[], rows: readonly (readonly string[])[]): string {
+  const line = (cells: readonly string[]) => `| ${cells.join(' | ')} |`;
+  return [line(heads), line(heads.map(() => '---')), ...rows.map(line)].join('\n');
+}
+
+function ruleRow(id: (typeof RULE_IDS)[number]): readonly string[] {
+  const rule: Rule = RULES[id];
+  const values = Object.entries(rule.values).map(([key, value]) => valueWords(key, value));
+  return [
+    `\`${id}\``,
+    ruleName(id),
+    SEVERITY_NAMES[rule.severity].toLowerCase(),
+    RULE_FINDS[id],
+    values.join(' · ') || '–',
+    rule.source,
+    rule.mends ? 'yes' : 'no',
+  ];
+}
+
+/** The page of docs/ that lists every check with its source and its working values. */
+export function checksPage(): string {
+  const limits = LIMITS.map((name): readonly [string, Limit] => [
+    LIMIT_NAMES[name],
+    LIMIT_TABLE[name],
+  ]);
+  return `# Checks, limits and least contact
+
+This page is written by \`npm run docs\` from the code that does the work; a test sees that it is current.
+
+The checks name what to look at. They diagnose nothing and clear nobody: a clinician, local rules and licensed practice have the last word.
+
+## Checks
+A *stop* says: do not lead it like this. A *caution* asks for a look, a *note* is worth knowing. The severity is the usual one; the last words of a rule say where it differs. A caution that the instructor accepts on its line (\`accept ID "why"\`) stands as a note with their reason; a stop stays a stop. A mend is only offered where it silences the finding and adds no stop and no caution.
+
+${table(['id', 'check', 'severity', 'finds', 'working values', 'source', 'mend'], RULE_IDS.map(ruleRow))}
+
+Sources:
+${RULE_SOURCES.map((source) => `- \`${source}\`: ${SOURCE_NAMES[source]}`).join('\n')}
+
+## Limits
+A limb’s limit has a side and bites on that side only. What is *out* is a stop; what needs *care* is a caution. Limits that were not asked are unknown, not none.
+
+${table(
+  ['limit', 'out', 'needs care'],
+  [['older group, limits not asked', NOT_ASKED] as const, ...limits].map(
+    ([name, { out, care, rising }]) => [
+      name,
+      list(out),
+      list(care) +
+        (rising
+          ? `; pause on rising ${printDuration(rising.risingMs)} + ${printDuration(rising.standingMs)}`
+          : ''),
+    ],
+  ),
+)}
+
+## Least contact in balance
+Hover is no contact. A chair, wall or counter stays in reach always. With eyes closed, older groups do not stand in tandem.
+
+${table(
+  ['', 'apart, together', 'semi-tandem', 'tandem', 'one leg'],
+  Object.entries(LEAST_CONTACT).map(([challenge, contacts]) => [
+    challenge,
+    ...contacts.map((contact) => (contact === 'not-used' ? 'not used' : contact)),
+  ]),
+)}
+`;
+}

@@ -1,0 +1,46 @@
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { z } from 'zod';
+import { peopleFileSchema } from '@/core/person';
+import { runSchema } from '@/core/record';
+import { ROUTINE_FORMAT, ROUTINE_VERSION, routineSchema } from '@/core/routine';
+import { checksPage } from './checks-page';
+
+const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
+  'docs/schema/routine.schema.json': z.strictObject({
+    format: z.literal(ROUTINE_FORMAT),
+    version: z.literal(ROUTINE_VERSION),
+    routine: routineSchema,
+  }),
+  'docs/schema/run.schema.json': runSchema,
+  'docs/schema/people.schema.json': peopleFileSchema,
+};
+
+/** The pages and schemas of docs/ that are made from the code, by path. */
+export function madePages(): ReadonlyMap<string, string> {
+  const schemas = Object.entries(SCHEMAS).map(([path, schema]) => {
+    const json = z.toJSONSchema(schema, { io: 'input', reused: 'ref' });
+    return [path, JSON.stringify(json, null, 2) + '\n'] as const;
+  });
+  return new Map([...schemas, ['docs/checks.md', checksPage()]]);
+}
+
+/** Files whose text is not what the code would write. */
+export function stalePages(root: string): readonly string[] {
+  return [...madePages()].flatMap(([path, text]) => {
+    try {
+      return readFileSync(join(root, path), 'utf8') === text ? [] : [path];
+    } catch {
+      return [path];
+    }
+  });
+}
+
+function write(root: string): void {
+  for (const [path, text] of madePages()) {
+    mkdirSync(dirname(join(root, path)), { recursive: true });
+    writeFileSync(join(root, path), text);
+  }
+}
+
+if (process.argv.includes('--write')) write(process.cwd());
