@@ -37,7 +37,8 @@ module.exports = {
     },
     only(core, []),
     only(words, [core]),
-    only('src/workers/', [core]),
+    // A score needs its phrases, and functions can't be sent to a worker.
+    only('src/workers/', [core, words]),
     only(platform, [core], '^src/workers/[^/]+\\.protocol\\.ts$'),
     only(design, []),
     only(state, [platform, core, words]),

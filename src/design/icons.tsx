@@ -14,6 +14,7 @@ import Pencil from 'lucide-react-native/icons/pencil';
 import Plus from 'lucide-react-native/icons/plus';
 import Redo2 from 'lucide-react-native/icons/redo-2';
 import Trash from 'lucide-react-native/icons/trash';
+import Sprout from 'lucide-react-native/icons/sprout';
 import Undo2 from 'lucide-react-native/icons/undo-2';
 import X from 'lucide-react-native/icons/x';
 
@@ -32,6 +33,7 @@ const ICONS = {
   open: FileUp,
   rename: Pencil,
   add: Plus,
+  mend: Sprout,
   redo: Redo2,
   delete: Trash,
   undo: Undo2,

@@ -1,5 +1,6 @@
 import { browserClock, type Clock } from './clock';
 import { randomId } from './ids';
+import { browserRoutineWork, type RoutineWork } from './routine-work';
 import { browserSound, type Sound } from './sound';
 import { browserSpeech, type Speech } from './speech';
 import { askToPersist, browserStore, type KeyStore } from './storage';
@@ -13,6 +14,7 @@ export interface Platform {
   readonly clock: Clock;
   readonly sound: Sound;
   readonly speech: Speech;
+  readonly work: RoutineWork;
   readonly newId: NewId;
   readonly askToPersist: () => Promise<boolean | undefined>;
 }
@@ -24,6 +26,7 @@ export function browserPlatform(): Platform {
     clock: browserClock(),
     sound: browserSound(),
     speech: browserSpeech(),
+    work: browserRoutineWork(randomId),
     newId: randomId,
     askToPersist,
   };

@@ -30,3 +30,4 @@ export { changeRedone, changeUndone, routineChanged } from './routines';
 export { runDeleted, runsBrought } from './runs';
 export { scoreOf } from './scores';
 export { createAppStore, type AppDispatch, type AppState, type AppStore } from './store';
+export { findingsOf, fitTo, mendFor, ordered } from './work';

@@ -1,7 +1,10 @@
 import type { KeyStore } from '@/platform/storage';
 import type { Platform } from '@/platform';
 import type { Tone } from '@/core/lead';
+import { checkRoutine, fitSafely, mendOf } from '@/core/check';
 import { countingIds } from '@/core/ids';
+import { orderRoutine } from '@/core/order';
+import { scorePhrases } from '@/words';
 
 export interface FakePlatform extends Platform {
   readonly data: Map<string, string>;
@@ -30,13 +33,21 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
     },
     remove: async (key) => void data.delete(key),
   };
+  const newId = countingIds(prefix);
+  const phrases = scorePhrases;
   const platform: FakePlatform = {
     data,
     sounded,
     said,
     full: false,
     store,
-    newId: countingIds(prefix),
+    newId,
+    work: {
+      findings: async (routine) => checkRoutine(routine, { phrases }),
+      mend: async (routine, finding) => mendOf(routine, finding, { phrases, newId }),
+      fit: async (routine, slotMs) => fitSafely(routine, { slotMs, phrases, newId }),
+      order: async (routine) => orderRoutine(routine, { phrases }),
+    },
     askToPersist: async () => true,
     tabs: { tell: () => undefined, onTold: (listen) => void listeners.push(listen) },
     tellFromOtherTab: (key) => listeners.forEach((listen) => listen(key)),

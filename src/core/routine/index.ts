@@ -35,6 +35,12 @@ export {
   type Step,
 } from './edit';
 export {
+  differencesOf,
+  headDifferencesOf,
+  type Difference,
+  type HeadDifference,
+} from './difference';
+export {
   ITEM_FAULTS,
   itemFaults,
   itemInForce,
@@ -69,6 +75,7 @@ export {
   itemClauses,
   readAddingLine,
   readRoutineText,
+  writeHeaders,
   writeItem,
   writeRoutineText,
   type AddingReading,

@@ -1,19 +1,30 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, IconButton, Text, TextInput } from 'react-native-paper';
 import { Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
 import type { ItemId } from '@/core/ids';
-import { changeHead, entryAt, hasEntry, placeOf } from '@/core/routine';
+import {
+  changeHead,
+  differencesOf,
+  entryAt,
+  hasEntry,
+  placeOf,
+  type Routine,
+} from '@/core/routine';
+import { printClock } from '@/core/time';
+import type { RuleFinding } from '@/core/check';
 import { onKey, showRow } from '@/platform/page';
 import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
 import { AddingLine } from './adding-line';
 import { CataloguePane } from './catalogue-pane';
 import { EntryPanel } from './entry-panel';
+import { FindingsCount, FindingsPanel, useFindings } from './findings';
 import { HeadPanel } from './head-panel';
+import { ProposalPanel, useProposals } from './proposal';
 import { Row, TimeBand, strandOf } from './strand';
-import { BUILD } from './strings';
+import { BUILD, PROPOSAL } from './strings';
 import { Totals } from './totals';
 import { useRoutine, type Editing } from './use-routine';
 
@@ -27,28 +38,60 @@ export function BuildScreen({ id: address }: { readonly id: string }) {
 function Builder(editing: Editing) {
   const t = useTokens();
   const router = useRouter();
-  const wide = useWindowDimensions().width >= WIDE;
+  const window = useWindowDimensions();
+  const wide = window.width >= WIDE;
   const { id, routine } = editing;
   const [chosenId, setChosen] = useState<ItemId>();
   const [aboutOpen, setAboutOpen] = useState(false);
+  const [findingsOpen, setFindingsOpen] = useState(false);
+  const findings = useFindings(routine);
+  const proposals = useProposals(editing);
+  const { proposal } = proposals;
+  const preview = proposal?.kind === 'preview' ? proposal : undefined;
+  const shown = preview?.after ?? routine;
   const chosen =
     chosenId && hasEntry(routine, chosenId)
       ? entryAt(routine, placeOf(routine, chosenId))
       : undefined;
-  const score = scoreOf(routine);
-  const canLead = score.totalMs > 0;
+  const score = scoreOf(shown);
+  const canLead = scoreOf(routine).totalMs > 0;
   useUndoKeys(id);
   useEffect(() => {
     if (chosenId) showRow(chosenId);
   }, [chosenId]);
   const close = () => setChosen(undefined);
-  const panel = chosen && (
+  const choose = (entry: ItemId) => {
+    proposals.leave();
+    if (!wide) setFindingsOpen(false);
+    setChosen(entry);
+  };
+  const showFindings = () => {
+    proposals.leave();
+    close();
+    setFindingsOpen(wide || chosen !== undefined || proposal !== undefined || !findingsOpen);
+  };
+  const propose = (ask: () => void) => () => {
+    close();
+    ask();
+  };
+  const panel = proposal ? (
+    <ProposalPanel proposal={proposal} proposals={proposals} />
+  ) : chosen ? (
     <EntryPanel key={chosen.id} entry={chosen} {...editing} onClose={close} />
-  );
+  ) : findingsOpen || wide ? (
+    <FindingsPanel
+      findings={findings}
+      routine={routine}
+      onMend={proposals.mend}
+      onChoose={choose}
+      onClose={wide ? undefined : () => setFindingsOpen(false)}
+    />
+  ) : undefined;
+  const { slotMs } = routine;
   const lead = (
     <Button
       mode="contained"
-      disabled={!canLead}
+      disabled={!canLead || preview !== undefined}
       contentStyle={styles.button}
       onPress={() => router.push(`/lead/${id}`)}
     >
@@ -64,7 +107,26 @@ function Builder(editing: Editing) {
       below={
         <>
           <View style={wide && styles.wideHead}>
-            <Totals routine={routine} />
+            <Totals routine={shown} />
+            <View style={styles.tools}>
+              <FindingsCount
+                findings={findings}
+                open={panel !== undefined && !proposal && !chosen}
+                onPress={showFindings}
+              />
+              <Target
+                label={slotMs === undefined ? PROPOSAL.fit : PROPOSAL.fitTo(printClock(slotMs))}
+                disabled={!canLead}
+                onPress={propose(() =>
+                  slotMs === undefined ? proposals.askLength() : void proposals.fit(slotMs),
+                )}
+              />
+              <Target
+                label={PROPOSAL.order}
+                disabled={!canLead}
+                onPress={propose(() => void proposals.order())}
+              />
+            </View>
             <View style={styles.tools}>
               <Target
                 label={BUILD.about}
@@ -78,15 +140,25 @@ function Builder(editing: Editing) {
               <UndoButtons {...editing} />
             </View>
           </View>
-          {aboutOpen && <HeadPanel {...editing} />}
-          <TimeBand score={score} onChoose={setChosen} />
+          {aboutOpen && (
+            <ScrollView style={{ maxHeight: window.height / 2 }}>
+              <HeadPanel {...editing} />
+            </ScrollView>
+          )}
+          <TimeBand score={score} onChoose={choose} />
         </>
       }
     >
       <View style={styles.panes}>
         {wide && <CataloguePane {...editing} chosen={chosen?.id} onAdded={setChosen} />}
         <View style={[styles.middle, { backgroundColor: t.sheet }]}>
-          <StrandList {...editing} chosen={chosen?.id} onChoose={setChosen} />
+          <StrandList
+            routine={shown}
+            before={routine}
+            findings={preview ? undefined : findings.byEntry}
+            chosen={chosen?.id}
+            onChoose={choose}
+          />
           {!wide && panel && (
             <ScrollView
               style={[styles.sheet, { backgroundColor: t.ground, borderTopColor: t.ink }]}
@@ -110,15 +182,32 @@ function Builder(editing: Editing) {
   );
 }
 
-function StrandList({
-  routine,
-  chosen,
-  onChoose,
-}: Editing & { readonly chosen: ItemId | undefined; readonly onChoose: (id: ItemId) => void }) {
+const NO_FINDINGS: readonly RuleFinding[] = [];
+
+interface StrandListProps {
+  /** As it is, or as it would be. */
+  readonly routine: Routine;
+  readonly before: Routine;
+  readonly findings: ReadonlyMap<ItemId, readonly RuleFinding[]> | undefined;
+  readonly chosen: ItemId | undefined;
+  readonly onChoose: (id: ItemId) => void;
+}
+
+function StrandList({ routine, before, findings, chosen, onChoose }: StrandListProps) {
   const t = useTokens();
   const window = useWindowDimensions().width;
   const width = window < 360 ? 120 : window >= WIDE ? 230 : 170;
   const strand = useMemo(() => strandOf(routine, scoreOf(routine)), [routine]);
+  const changed = useMemo(
+    () => new Set<string>(differencesOf(before, routine).map(({ id }) => id)),
+    [before, routine],
+  );
+  // Rows are drawn anew only for what they show, so what they call must stay the same.
+  const chooseNow = useRef(onChoose);
+  useEffect(() => {
+    chooseNow.current = onChoose;
+  });
+  const choose = useCallback((id: ItemId) => chooseNow.current(id), []);
   return (
     <ScrollView style={styles.grow} contentContainerStyle={styles.strand}>
       <View aria-label={BUILD.strand} role="group">
@@ -135,7 +224,9 @@ function StrandList({
             longestMs={strand.longestMs}
             width={width}
             chosen={row.key === chosen}
-            onChoose={onChoose}
+            changed={changed.has(row.key)}
+            findings={findings?.get(row.key as ItemId) ?? NO_FINDINGS}
+            onChoose={choose}
           />
         ))}
       </View>
@@ -218,7 +309,13 @@ function useUndoKeys(id: Editing['id']): void {
 
 const styles = StyleSheet.create({
   button: { minHeight: TARGET },
-  tools: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap' },
+  tools: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    flexWrap: 'wrap',
+    columnGap: 8,
+    paddingTop: 6,
+  },
   icon: { width: TARGET, height: TARGET, margin: 0 },
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
   middle: { flex: 1, minWidth: 0, minHeight: 0 },

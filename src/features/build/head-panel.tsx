@@ -4,9 +4,10 @@ import { Text } from 'react-native-paper';
 import { Field, Target, useTokens } from '@/design';
 import { PACE_NAMES } from '@/core/pace';
 import { LANE_NAMES, type LaneName } from '@/core/lane';
-import { changeHead, lanesOf } from '@/core/routine';
+import { countingIds } from '@/core/ids';
+import { changeHead, lanesOf, readRoutineText, writeHeaders } from '@/core/routine';
 import { parseDuration, printClock } from '@/core/time';
-import { LANE_TITLES, PACE_TITLES } from '@/words';
+import { LANE_TITLES, PACE_TITLES, problemSentence } from '@/words';
 import { Choices } from './parts';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
@@ -23,6 +24,81 @@ export function HeadPanel({ routine, change }: Editing) {
       />
       <SlotField routine={routine} change={change} />
       <LaneChoices routine={routine} change={change} />
+      {HEADERS.map(({ key, label }) => (
+        <HeaderField
+          key={`${key} ${routine.id}`}
+          name={key}
+          label={label}
+          routine={routine}
+          change={change}
+        />
+      ))}
+    </View>
+  );
+}
+
+/** What is written as in a routine's text. */
+const HEADERS = [
+  { key: 'limits', label: BUILD.limits },
+  { key: 'room', label: BUILD.room },
+  { key: 'school', label: BUILD.school },
+] as const;
+
+type HeaderKey = (typeof HEADERS)[number]['key'];
+
+const HEAD_KEY: Readonly<Record<HeaderKey, 'limits' | 'room' | 'schools'>> = {
+  limits: 'limits',
+  room: 'room',
+  school: 'schools',
+};
+
+/** A header of the text in a field of its own; what can't be read stays as it was typed. */
+function HeaderField({
+  name,
+  label,
+  routine,
+  change,
+}: Pick<Editing, 'routine' | 'change'> & { readonly name: HeaderKey; readonly label: string }) {
+  const t = useTokens();
+  const kept = writeHeaders(routine).get(name) ?? '';
+  const [typed, setTyped] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+  const keep = () => {
+    if (typed === undefined || typed.trim() === kept) return setTyped(undefined);
+    const key = HEAD_KEY[name];
+    if (typed.trim() === '') {
+      change(changeHead(routine, { [key]: undefined }));
+      setProblem(undefined);
+      return setTyped(undefined);
+    }
+    const read = readRoutineText(`${name}: ${typed}`, {
+      id: routine.id,
+      newId: countingIds('header'),
+      untitled: routine.title,
+    });
+    const [wrong] = read.problems;
+    setProblem(wrong && problemSentence(wrong));
+    if (wrong) return;
+    change(changeHead(routine, { [key]: read.routine[key] }));
+    setTyped(undefined);
+  };
+  return (
+    <View>
+      <Field
+        label={label}
+        value={typed ?? kept}
+        onChangeText={setTyped}
+        onBlur={keep}
+        onSubmitEditing={keep}
+        error={problem !== undefined}
+      />
+      <View aria-live="polite">
+        {problem && (
+          <Text variant="bodyMedium" style={{ color: t.clay }}>
+            {problem}
+          </Text>
+        )}
+      </View>
     </View>
   );
 }

@@ -5,7 +5,8 @@ import { EDITOR } from './strings';
 
 interface PanelTopProps {
   readonly title: string;
-  readonly onClose: () => void;
+  /** Left out where the panel stays. */
+  readonly onClose: (() => void) | undefined;
 }
 
 /** What the panel is about, and the way to close it. */
@@ -15,9 +16,11 @@ export function PanelTop({ title, onClose }: PanelTopProps) {
       <Text variant="titleLarge" role="heading" aria-level={2} style={styles.name}>
         {title}
       </Text>
-      <Button contentStyle={styles.button} onPress={onClose}>
-        {EDITOR.close}
-      </Button>
+      {onClose && (
+        <Button contentStyle={styles.button} onPress={onClose}>
+          {EDITOR.close}
+        </Button>
+      )}
     </View>
   );
 }

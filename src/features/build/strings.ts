@@ -13,7 +13,12 @@ export const BUILD = {
   lead: 'Lead',
   undo: 'Undo',
   redo: 'Redo',
+  changed: ', would change',
   about: 'Group and time',
+  usual: 'the usual',
+  limits: 'Limits in the group, such as knee painful left; or none',
+  room: 'In the room, such as 12 chairs, wall; empty for anything',
+  school: 'Schools, such as curl never, breath free',
   group: 'Group',
   slot: 'Time slot, such as 15:00',
   slotWrong: 'Write minutes and seconds, such as 15:00, or 15m.',
@@ -43,6 +48,49 @@ export const BUILD = {
   noMove: 'No move has all of these words.',
   levels: (count: number) => `${count} levels`,
   takeMove: (name: string) => `Add ${name}`,
+};
+
+export const FINDINGS = {
+  title: 'Findings',
+  count: (words: string) => `Findings: ${words}`,
+  looking: 'looking…',
+  done: '',
+  failed: 'not looked at',
+  failedWhole: 'The checks did not finish. Change something, or open the routine again.',
+  none: 'Nothing found. What is said here never clears anybody.',
+  noneShort: 'nothing found',
+  care: 'The checks diagnose nothing and clear nobody. A person’s clinician, your local rules and your own licence have the last word.',
+  accepted: (why: string) => `Kept: ${why}`,
+  goTo: (name: string) => `Go to ${name}`,
+  more: (count: number) => `and ${count} more`,
+};
+
+export const PROPOSAL = {
+  fit: 'Fit',
+  fitTo: (slot: string) => `Fit to ${slot}`,
+  order: 'Order',
+  working: 'Working it out…',
+  keep: 'Keep',
+  leave: 'Leave',
+  failed: 'That did not work out. Nothing was changed.',
+  length: 'Length, such as 15:00',
+  time: (from: string, to: string) => (from === to ? `${to} in all` : `${from} → ${to}`),
+  findings: (from: string, to: string) =>
+    from === to ? `Findings as before: ${to}` : `Findings: ${from} → ${to}`,
+  nothing: 'nothing',
+  same: (slot: string) => `It is ${slot} long as it stands.`,
+  reach: (least: string, most: string) => `It can be from ${least} to ${most} as it stands.`,
+  inTheWay: 'In the way',
+  why: {
+    pinned: 'is pinned',
+    'no-range': 'has only this length',
+    'at-least': 'is as short as it may be',
+    'at-most': 'is as long as it may be',
+    checked: 'would break a check if it changed more',
+  },
+  kinds: { added: 'new', removed: 'out', changed: '', moved: 'moved' },
+  becomes: (before: string, after: string) => `${before} → ${after}`,
+  head: (key: string) => key.charAt(0).toUpperCase() + key.slice(1),
 };
 
 export const EDITOR = {

@@ -3,14 +3,14 @@ export const DEMO_ROUTINES = {
   'between-two-calls': `title: Between two calls
 group: desk
 slot: 1:00
-# Harbour office: one minute, headset on
+# Harbour office: one minute, headset on. A taste of each, so the doses stay below their ranges
 
 [main]
-Seated cat: 2 reps, tempo 2-0-2
-Neck side tilt: 1 breath
+Seated cat: 2 reps, tempo 2-0-2, accept dose-range "one minute is all there is"
+Neck side tilt: 1 breath, accept dose-range "one minute is all there is"
 
 [settle]
-Seated easy breath: 1 breath 3/3, set-up "Sit tall."
+Seated easy breath: 1 breath 3/3, set-up "Sit tall.", accept dose-range "one minute is all there is"
 `,
   'signal-box-reset': `title: Signal box reset
 group: desk
@@ -28,7 +28,7 @@ Seated hamstring reach: hold 1:00, press 5s x3
 (each side)
   Seated figure four: hold 30s
   Seated twist: hold 20s
-Standing side bend: hold 20s
+Standing side bend: hold 20s, accept lane-gap "the chair rests: two twists were enough"
 
 [settle]
 Seated easy breath: 5 breaths    # dim the lights
@@ -37,7 +37,10 @@ Seated easy breath: 5 breaths    # dim the lights
 group: older
 slot: 15:00
 lanes: stand-held, chair
+limits: blood pressure, knee painful right
+room: 14 chairs without wheels, wall
 # Saltmarsh Court: chairs in a ring, backs to the wall
+# Limits asked in October; who stays seated counts aloud while the others stand
 
 [warm-up]
 Seated march: for 1:00
@@ -50,11 +53,11 @@ Leg extend and bend: 8 reps
   Lift off the backrest: 1 rep
   Scoot to the front: 1 rep
   Lean over the feet: 1 rep
+Tandem stance: hold 10s x2, rest 5s, support fingertips, accept lane-gap "the seated half counts aloud"
 (2 rounds, rest 20s)
-  Sit to stand: 6 reps, level hands on thighs
+  Sit to stand: 6 reps, level hands on thighs, accept lane-gap "the seated half counts aloud"
 rest 30s
-Tandem stance: hold 10s x2, rest 5s, support fingertips
-Standing side bend: hold 20s, level hand on the chair
+Standing side bend: hold 20s, level hand on the chair, accept lane-gap "the seated half sits tall and breathes"
 
 [settle]
 Seated twist: hold 20s
@@ -64,15 +67,16 @@ Seated easy breath: 6 breaths
 group: older
 slot: 10:00
 lanes: floor, chair
-# Saltmarsh Court: the small group that practises the floor
+limits: blood pressure
+# Saltmarsh Court: the small group that practises the floor; two stay in their chairs and watch
 
 [warm-up]
 Seated march: for 1:00
 Seated cat: 8 reps
-Sit to stand: 6 reps
+Sit to stand: 6 reps, accept lane-gap "the two in chairs watch"
 
 [main]
-Bridge: 8 reps
+Bridge: 8 reps, accept lane-gap "the two in chairs watch"
 Open book: 5 breaths
 rest 20s
 

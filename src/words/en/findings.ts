@@ -224,7 +224,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
       const timed = kind === 'hold' || kind === 'timed';
       const show = (value: number) => (timed ? timeWords(value) : String(value));
       const { now = 0, least = 0, most = 0 } = f.numbers;
-      const unit = timed ? '' : ` ${kind}`;
+      const unit = timed ? '' : ` ${now === 1 ? kind.replace(/s$/, '') : kind}`;
       return `${show(now)}${unit}; this move goes from ${show(least)} to ${show(most)}.`;
     },
     why: 'Less does not do its job, more overdoes it.',

@@ -1,5 +1,4 @@
-import type { SectionName } from '../../routine';
-import { applyChange, amountRange, type Change } from '../../routine';
+import { amountRange, applyChange, type Change, type SectionName } from '../../routine';
 import type { Found, Making, Rule } from '../finding';
 import { lineAtLeast, movesForAll, redosed } from '../making';
 import { hasLimit, workMsOf, type Seen } from '../seen';

@@ -26,23 +26,34 @@ export function writeRoutineText(routine: Routine): string {
 }
 
 function headLines(routine: Routine): readonly string[] {
+  return [
+    ...[...writeHeaders(routine)].map(([key, value]) => `${key}: ${value}`),
+    ...routine.notes.map(writeNote),
+  ];
+}
+
+/** The headers that a routine has, with what stands behind each. */
+export function writeHeaders(routine: Routine): ReadonlyMap<string, string> {
   const { breathInMs, breathOutMs } = routine.paceChanges;
   const pace = paceNumbers(routine.paceChanges);
-  return [
-    `title: ${/["“”„#\\]/u.test(routine.title) ? quote(routine.title) : routine.title}`,
-    `group: ${routine.pace}`,
-    routine.slotMs !== undefined && `slot: ${printDuration(routine.slotMs)}`,
-    routine.lanes && `lanes: ${routine.lanes.join(', ')}`,
-    routine.start && `start: ${routine.start}`,
-    routine.end && `end: ${routine.end}`,
-    breathInMs && breathOutMs && `breath: ${breathInMs / 1000}/${breathOutMs / 1000}`,
-    pace.length > 0 && `pace: ${pace.join(', ')}`,
-    routine.schools && `school: ${schoolWords(routine.schools).join(', ')}`,
-    routine.limits && `limits: ${routine.limits.map(limitWords).join(', ') || 'none'}`,
-    routine.room && `room: ${routine.room.map(roomWords).join(', ')}`,
-    routine.goals && `goals: ${routine.goals.join(', ')}`,
-    ...routine.notes.map(writeNote),
-  ].filter((line) => typeof line === 'string');
+  const headers: readonly (readonly [string, string | false | undefined])[] = [
+    ['title', /["“”„#\\]/u.test(routine.title) ? quote(routine.title) : routine.title],
+    ['group', routine.pace],
+    ['slot', routine.slotMs !== undefined && printDuration(routine.slotMs)],
+    ['lanes', routine.lanes?.join(', ')],
+    ['start', routine.start],
+    ['end', routine.end],
+    [
+      'breath',
+      breathInMs && breathOutMs ? `${breathInMs / 1000}/${breathOutMs / 1000}` : undefined,
+    ],
+    ['pace', pace.join(', ')],
+    ['school', routine.schools && schoolWords(routine.schools).join(', ')],
+    ['limits', routine.limits && (routine.limits.map(limitWords).join(', ') || 'none')],
+    ['room', routine.room?.map(roomWords).join(', ')],
+    ['goals', routine.goals?.join(', ')],
+  ];
+  return new Map(headers.flatMap(([key, value]) => (value ? [[key, value] as const] : [])));
 }
 
 function schoolWords(schools: NonNullable<Routine['schools']>): readonly string[] {
@@ -86,7 +97,8 @@ function writeEntry(entry: Entry): readonly string[] {
   return [withNote(head, entry.note), ...entry.lines.map((line) => `  ${writeLine(line)}`)];
 }
 
-function writeLine(line: Line): string {
+/** A line that is no block, as the text has it. */
+export function writeLine(line: Line): string {
   if (line.kind === 'note') return writeNote(line.note);
   const said = line.kind === 'rest' ? `rest ${printDuration(line.restMs)}` : writeItem(line);
   return withNote(said, line.note);

@@ -3,9 +3,11 @@ import { Platform, Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { Path } from 'react-native-svg';
 import { TARGET, useTokens } from '@/design';
+import type { RuleFinding } from '@/core/check';
 import type { ItemId } from '@/core/ids';
 import { itemInForce, type Routine } from '@/core/routine';
 import { SECTION_TITLES, blockWords, doseWords, timeWords } from '@/words';
+import { RowFindings, findingsLabel } from '../findings';
 import { BUILD, upperFirst } from '../strings';
 import { Leaves } from './leaves';
 import type { StrandRow } from './model';
@@ -20,6 +22,9 @@ interface RowProps {
   readonly longestMs: number;
   readonly width: number;
   readonly chosen: boolean;
+  /** Whether an edit that is not kept yet changes it. */
+  readonly changed: boolean;
+  readonly findings: readonly RuleFinding[];
   readonly onChoose: (id: ItemId) => void;
 }
 
@@ -61,16 +66,11 @@ function Bracket() {
   return <View style={[styles.bracket, { backgroundColor: t.quiet }]} />;
 }
 
-function BlockRow({ row, width, chosen, onChoose }: RowProps & { readonly row: Of<'block'> }) {
+function BlockRow({ row, width, ...press }: RowProps & { readonly row: Of<'block'> }) {
   const t = useTokens();
   const words = upperFirst(blockWords(row.block));
   return (
-    <Chosen
-      id={row.block.id}
-      label={`${BUILD.block}: ${words}`}
-      chosen={chosen}
-      onChoose={onChoose}
-    >
+    <Chosen {...press} id={row.block.id} label={`${BUILD.block}: ${words}`}>
       <View style={{ width }}>
         <Stem x={stemX(width, row.height)} />
         <Bracket />
@@ -84,6 +84,7 @@ function BlockRow({ row, width, chosen, onChoose }: RowProps & { readonly row: O
             {row.block.note}
           </Text>
         )}
+        <RowFindings findings={press.findings} />
       </View>
     </Chosen>
   );
@@ -144,23 +145,28 @@ function Chosen({
   id,
   label,
   chosen,
+  changed,
+  findings,
   onChoose,
   children,
-}: {
+}: Pick<RowProps, 'chosen' | 'changed' | 'findings' | 'onChoose'> & {
   readonly id: ItemId;
   readonly label: string;
-  readonly chosen: boolean;
-  readonly onChoose: (id: ItemId) => void;
   readonly children: ReactNode;
 }) {
   const t = useTokens();
   return (
     <Pressable
       role="button"
-      aria-label={label}
+      aria-label={`${label}${changed ? BUILD.changed : ''}${findingsLabel(findings)}`}
       aria-pressed={chosen}
       onPress={() => onChoose(id)}
-      style={[styles.row, styles.press, chosen && { backgroundColor: t.shade }]}
+      style={[
+        styles.row,
+        styles.press,
+        (chosen || changed) && { backgroundColor: t.shade },
+        changed && [styles.changed, { borderRightColor: t.ink }],
+      ]}
       {...webOnly({ onKeyDown: onArrow, dataSet: { strandRow: id } })}
     >
       {children}
@@ -168,14 +174,7 @@ function Chosen({
   );
 }
 
-function ItemRow({
-  row,
-  routine,
-  longestMs,
-  width,
-  chosen,
-  onChoose,
-}: RowProps & { row: Of<'item'> }) {
+function ItemRow({ row, routine, longestMs, width, ...press }: RowProps & { row: Of<'item'> }) {
   const t = useTokens();
   const { item } = row;
   const inForce = itemInForce(item, routine.pace);
@@ -186,12 +185,7 @@ function ItemRow({
   const stem = stemX(width, row.height);
   const { name } = inForce.move;
   return (
-    <Chosen
-      id={item.id}
-      label={`${name}, ${words}, ${timeWords(row.ms)} in all`}
-      chosen={chosen}
-      onChoose={onChoose}
-    >
+    <Chosen {...press} id={item.id} label={`${name}, ${words}, ${timeWords(row.ms)} in all`}>
       <View style={[styles.drawing, { width }]}>
         <Stem x={stem} />
         {row.inBlock && <Bracket />}
@@ -218,21 +212,21 @@ function ItemRow({
             {item.note}
           </Text>
         )}
+        <RowFindings findings={press.findings} />
       </View>
     </Chosen>
   );
 }
 
-function EntryRow({ row, width, chosen, onChoose }: RowProps & { row: Of<'entry'> }) {
+function EntryRow({ row, width, ...press }: RowProps & { row: Of<'entry'> }) {
   const t = useTokens();
   const { entry } = row;
   const words = entry.kind === 'rest' ? BUILD.rest(timeWords(entry.restMs)) : entry.note;
   return (
     <Chosen
+      {...press}
       id={entry.id}
       label={entry.kind === 'rest' ? words : `${BUILD.note}: ${words}`}
-      chosen={chosen}
-      onChoose={onChoose}
     >
       <View style={{ width }}>
         <Stem x={stemX(width, row.height)} faint={entry.kind === 'rest'} />
@@ -247,6 +241,7 @@ function EntryRow({ row, width, chosen, onChoose }: RowProps & { row: Of<'entry'
             {entry.note}
           </Text>
         )}
+        <RowFindings findings={press.findings} />
       </View>
     </Chosen>
   );
@@ -254,6 +249,7 @@ function EntryRow({ row, width, chosen, onChoose }: RowProps & { row: Of<'entry'
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'stretch' },
+  changed: { borderRightWidth: 4 },
   press: { minHeight: TARGET, alignItems: 'stretch' },
   drawing: { justifyContent: 'center' },
   stem: { position: 'absolute', top: 0, bottom: 0, width: 0, borderLeftWidth: STEM },

@@ -1,0 +1,103 @@
+import type { ItemId } from '../ids';
+import { entriesInOrder, type Block, type Entry, type Routine } from './schema';
+import { writeLine, writeHeaders } from './text';
+
+/** What became of one entry between two states of a routine. */
+export interface Difference {
+  readonly id: ItemId;
+  readonly kind: 'added' | 'removed' | 'changed' | 'moved';
+  readonly before: Entry | undefined;
+  readonly after: Entry | undefined;
+}
+
+export interface HeadDifference {
+  readonly key: string;
+  /** As the header of the text writes it; empty where it says nothing. */
+  readonly before: string;
+  readonly after: string;
+}
+
+interface Placed {
+  readonly entry: Entry;
+  readonly around: string;
+}
+
+/**
+ * What an edit did, entry by entry, in the order of the later routine; what is gone comes where it
+ * stood. An entry that moved and changed counts as changed.
+ */
+export function differencesOf(before: Routine, after: Routine): readonly Difference[] {
+  const [old, now] = [placed(before), placed(after)];
+  const still = unmoved(old, now);
+  const differences: Difference[] = [];
+  for (const [id, one] of now) {
+    const was = old.get(id);
+    const about = { id, before: was?.entry, after: one.entry };
+    if (!was) differences.push({ ...about, kind: 'added' });
+    else if (wordsOf(was.entry) !== wordsOf(one.entry)) {
+      differences.push({ ...about, kind: 'changed' });
+    } else if (!still.has(id)) differences.push({ ...about, kind: 'moved' });
+  }
+  const gone = [...old].filter(([id]) => !now.has(id));
+  return [
+    ...gone.map(([id, { entry }]): Difference => {
+      return { id, kind: 'removed', before: entry, after: undefined };
+    }),
+    ...differences,
+  ];
+}
+
+/** The headers that an edit changed. */
+export function headDifferencesOf(before: Routine, after: Routine): readonly HeadDifference[] {
+  const [old, now] = [writeHeaders(before), writeHeaders(after)];
+  return [...new Set([...old.keys(), ...now.keys()])]
+    .map((key) => ({ key, before: old.get(key) ?? '', after: now.get(key) ?? '' }))
+    .filter((one) => one.before !== one.after);
+}
+
+/** All entries and the lines of blocks, each with where it belongs. */
+function placed(routine: Routine): ReadonlyMap<ItemId, Placed> {
+  const all = new Map<ItemId, Placed>();
+  for (const { section, entry } of entriesInOrder(routine)) {
+    all.set(entry.id, { entry, around: section });
+    if (entry.kind !== 'block') continue;
+    for (const line of entry.lines) all.set(line.id, { entry: line, around: entry.id });
+  }
+  return all;
+}
+
+function wordsOf(entry: Entry): string {
+  if (entry.kind !== 'block') return writeLine(entry);
+  const { rounds, perSide, firstSide, buildUp, restMs, note }: Block = entry;
+  return JSON.stringify([rounds, perSide, firstSide, buildUp, restMs, note]);
+}
+
+/** The entries that stayed: the longest run of them that kept its order. */
+function unmoved(
+  old: ReadonlyMap<ItemId, Placed>,
+  now: ReadonlyMap<ItemId, Placed>,
+): ReadonlySet<ItemId> {
+  const rank = new Map([...old.keys()].map((id, at) => [id, at] as const));
+  const both = [...now.keys()].filter((id) => now.get(id)?.around === old.get(id)?.around);
+  const length: number[] = [];
+  const from: number[] = [];
+  both.forEach((id, i) => {
+    length[i] = 1;
+    from[i] = -1;
+    for (let j = 0; j < i; j++) {
+      const earlier = both[j];
+      const inOrder = earlier && (rank.get(earlier) ?? 0) < (rank.get(id) ?? 0);
+      if (inOrder && (length[j] ?? 0) + 1 > (length[i] ?? 0)) {
+        length[i] = (length[j] ?? 0) + 1;
+        from[i] = j;
+      }
+    }
+  });
+  const still = new Set<ItemId>();
+  let at = length.indexOf(Math.max(...length));
+  for (; at >= 0; at = from[at] ?? -1) {
+    const id = both[at];
+    if (id) still.add(id);
+  }
+  return still;
+}

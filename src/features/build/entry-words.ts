@@ -1,0 +1,52 @@
+import type { ItemId } from '@/core/ids';
+import {
+  entryAt,
+  itemClauses,
+  itemInForce,
+  placeOf,
+  type Entry,
+  type Routine,
+} from '@/core/routine';
+import { blockWords, doseWords, timeWords } from '@/words';
+import { BUILD, upperFirst } from './strings';
+
+/** What an entry is called: its move's name, its rest, its block. */
+export function nameOf(entry: Entry, { pace }: Pick<Routine, 'pace'>): string {
+  switch (entry.kind) {
+    case 'item':
+      return itemInForce(entry, pace).move.name;
+    case 'rest':
+      return BUILD.rest(timeWords(entry.restMs));
+    case 'note':
+      return BUILD.note;
+    case 'block':
+      return upperFirst(blockWords(entry));
+  }
+}
+
+export function entryName(routine: Routine, id: ItemId): string {
+  return nameOf(entryAt(routine, placeOf(routine, id)), routine);
+}
+
+/** What two states of one entry say, as short as tells them apart. */
+export function saysOf(
+  before: Entry,
+  after: Entry,
+  was: Pick<Routine, 'pace'>,
+  is: Pick<Routine, 'pace'>,
+): readonly [before: string, after: string] {
+  if (before.kind === 'item' && after.kind === 'item') {
+    const names = [nameOf(before, was), nameOf(after, is)] as const;
+    if (names[0] !== names[1]) return names;
+    const doses = [
+      doseWords(itemInForce(before, was.pace)),
+      doseWords(itemInForce(after, is.pace)),
+    ] as const;
+    if (doses[0] !== doses[1]) return doses;
+    const [old, now] = [itemClauses(before), itemClauses(after)];
+    const only = (own: readonly string[], other: readonly string[]) =>
+      own.filter((clause) => !other.includes(clause)).join(', ') || BUILD.usual;
+    return [only(old, now), only(now, old)];
+  }
+  return [nameOf(before, was), nameOf(after, is)];
+}

@@ -1,0 +1,65 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { TARGET, useTokens } from '@/design';
+import { FINDINGS } from '../strings';
+import { SEVERITIES, countWords } from './finding-words';
+import { SeverityMark } from './severity-mark';
+import type { Findings } from './use-findings';
+
+interface FindingsCountProps {
+  readonly findings: Findings;
+  readonly open: boolean;
+  readonly onPress: () => void;
+}
+
+/** How much the checks found, and the way to see it. */
+export function FindingsCount({ findings, open, onPress }: FindingsCountProps) {
+  const t = useTokens();
+  const { all, state, routine } = findings;
+  const known = routine !== undefined && state !== 'failed';
+  const words = !known ? FINDINGS[state] : (countWords(all) ?? FINDINGS.noneShort);
+  const counts = SEVERITIES.map((severity) => ({
+    severity,
+    count: all.filter((one) => one.severity === severity).length,
+  })).filter(({ count }) => count > 0);
+  return (
+    <Pressable
+      role="button"
+      aria-expanded={open}
+      aria-label={FINDINGS.count(words)}
+      onPress={onPress}
+      style={[styles.all, { borderColor: t.quiet }, open && { backgroundColor: t.shade }]}
+    >
+      {known &&
+        counts.map(({ severity, count }) => (
+          <View key={severity} style={styles.one}>
+            <SeverityMark severity={severity} />
+            <Text variant="labelLarge" style={styles.text}>
+              {count}
+            </Text>
+          </View>
+        ))}
+      {(!known || counts.length === 0) && (
+        <Text variant="labelLarge" style={styles.text}>
+          {words}
+        </Text>
+      )}
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: {
+    minHeight: TARGET,
+    minWidth: TARGET,
+    flexDirection: 'row',
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: 10,
+    borderWidth: 1,
+    borderRadius: 14,
+    paddingHorizontal: 12,
+  },
+  one: { flexDirection: 'row', alignItems: 'center', gap: 5 },
+  text: { fontSize: 16, fontVariant: ['tabular-nums'] },
+});

@@ -1,0 +1,5 @@
+export { countWords } from './finding-words';
+export { FindingsCount } from './findings-count';
+export { FindingsPanel } from './findings-panel';
+export { RowFindings, findingsLabel } from './row-findings';
+export { useFindings, type Findings } from './use-findings';

@@ -1,0 +1,2 @@
+export { ProposalPanel } from './proposal-panel';
+export { useProposals, type Proposal } from './use-proposals';

@@ -1,0 +1,25 @@
+import type { RuleFinding } from '@/core/check';
+import type { Fitting } from '@/core/fit';
+import type { Ordering } from '@/core/order';
+import type { Change, Routine } from '@/core/routine';
+import type { AppThunk } from './store';
+
+/** What the checks find, worked out beside the page. */
+export function findingsOf(routine: Routine): AppThunk<Promise<readonly RuleFinding[]>> {
+  return (_, __, { work }) => work.findings(routine);
+}
+
+export function mendFor(
+  routine: Routine,
+  finding: RuleFinding,
+): AppThunk<Promise<Change | undefined>> {
+  return (_, __, { work }) => work.mend(routine, finding);
+}
+
+export function fitTo(routine: Routine, slotMs: number): AppThunk<Promise<Fitting>> {
+  return (_, __, { work }) => work.fit(routine, slotMs);
+}
+
+export function ordered(routine: Routine): AppThunk<Promise<Ordering>> {
+  return (_, __, { work }) => work.order(routine);
+}
