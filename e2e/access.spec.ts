@@ -58,6 +58,21 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await openRoutine(page, 'Thursday chair circle');
     await page.getByRole('button', { name: /^Block: Build up/ }).click();
   },
+  findings: async (page) => {
+    await openRoutine(page, 'Signal box reset');
+    const list = page.getByRole('list', { name: 'Findings' });
+    await expect(page.getByRole('button', { name: /^Findings: \d/ })).toBeVisible();
+    if (!(await list.isVisible())) {
+      await page.getByRole('button', { name: /^Findings/ }).click();
+    }
+    await expect(list.getByRole('button', { name: 'Stretch it more' }).first()).toBeVisible();
+  },
+  'a fit before it is kept': async (page) => {
+    await openRoutine(page, 'Signal box reset');
+    await page.getByRole('banner').getByRole('button', { name: 'Fit to 10:00' }).click();
+    await expect(page.getByText('9:16 → 10:00')).toBeVisible();
+    await expect(page.getByText(/^Findings: /)).toBeVisible();
+  },
   run: async (page) => {
     await page.getByRole('button', { name: 'Record' }).click();
     await page.getByRole('link').first().click();

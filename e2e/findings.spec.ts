@@ -1,0 +1,154 @@
+import type { Page } from '@playwright/test';
+import { expect, openDemo, openRoutine, saved, test } from './browser';
+
+/** A new routine from lines that are typed one after another. */
+async function typed(page: Page, ...lines: readonly string[]): Promise<void> {
+  await openDemo(page);
+  await page.getByRole('button', { name: 'New routine' }).click();
+  await addLines(page, ...lines);
+}
+
+async function addLines(page: Page, ...lines: readonly string[]): Promise<void> {
+  const line = page.getByRole('textbox', { name: 'Type a move and its dose' });
+  for (const words of lines) {
+    await line.fill(words);
+    await line.press('Enter');
+    await expect(line).toHaveValue('');
+  }
+}
+
+/** The list of findings: always there on a wide screen, behind its count on a phone. */
+async function findingsList(page: Page) {
+  const list = page.getByRole('list', { name: 'Findings' });
+  const count = page.getByRole('button', { name: /^Findings/ });
+  await expect(count).toBeVisible();
+  if ((await count.getAttribute('aria-expanded')) !== 'true') await count.click();
+  await expect(list).toBeVisible();
+  return list;
+}
+
+const fitButton = (page: Page) =>
+  page.getByRole('banner').getByRole('button', { name: 'Fit to 10:00' });
+const undo = (page: Page) => page.getByRole('button', { name: 'Undo' });
+const rows = (page: Page) =>
+  page.getByRole('group', { name: 'The routine in order' }).getByRole('button');
+
+test('a missing side is found, seen on its row, mended, and taken back in one', async ({
+  page,
+}) => {
+  await typed(page, 'seated twist 20s left only');
+  const twist = page.getByRole('button', { name: /^Seated twist, hold 20 s · left only/ });
+  await expect(twist).toHaveAccessibleName(/caution: The right side is never done\./);
+  const list = await findingsList(page);
+  await expect(list.getByText('The right side is never done.')).toBeVisible();
+  await expect(list.getByText(/leaves people uneven/)).toBeVisible();
+
+  const mend = list.getByRole('button', { name: 'Add the right side' });
+  await mend.click();
+  await expect(page.getByText('hold 20 s · left only → hold 20 s · each side')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave' }).click();
+  await expect(twist).toBeVisible();
+  await expect(undo(page)).toBeEnabled();
+
+  await (await findingsList(page)).getByRole('button', { name: 'Add the right side' }).click();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  const both = page.getByRole('button', { name: /^Seated twist, hold 20 s · each side/ });
+  await expect(both).toBeVisible();
+  await expect(both).not.toHaveAccessibleName(/never done/);
+  await undo(page).click();
+  await expect(twist).toHaveAccessibleName(/never done/);
+});
+
+test('fit shows what it would change, and keeps it as one edit', async ({ page }) => {
+  await openDemo(page);
+  await openRoutine(page, 'Signal box reset');
+  await fitButton(page).click();
+  await expect(page.getByText('9:16 → 10:00')).toBeVisible();
+  await expect(page.getByText('for 45 s · alternating → for 50 s · alternating')).toBeVisible();
+  await expect(page.getByText(/^Findings: 7 notes → |^Findings: \d/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lead', exact: true })).toBeDisabled();
+  await page.getByRole('button', { name: 'Leave' }).click();
+  await expect(page.getByText('9:16', { exact: true })).toBeVisible();
+  await expect(undo(page)).toBeDisabled();
+
+  await fitButton(page).click();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('10:00', { exact: true })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText('10:00', { exact: true })).toBeVisible();
+  await fitButton(page).click();
+  await expect(page.getByText('It is 10:00 long as it stands.')).toBeVisible();
+});
+
+test('one undo takes a fit back', async ({ page }) => {
+  await openDemo(page);
+  await openRoutine(page, 'Signal box reset');
+  await fitButton(page).click();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('10:00', { exact: true })).toBeVisible();
+  await undo(page).click();
+  await expect(page.getByText('9:16', { exact: true })).toBeVisible();
+  await expect(undo(page)).toBeDisabled();
+});
+
+test('a length out of reach says how far it goes and what is in the way', async ({ page }) => {
+  await typed(page, 'seated twist 20s each pin', 'seated cat 6 reps');
+  await page.getByRole('button', { name: 'Fit', exact: true }).click();
+  const length = page.getByRole('textbox', { name: /^Length/ });
+  await length.fill('soon');
+  await length.press('Enter');
+  await expect(page.getByText(/Write minutes and seconds/)).toBeVisible();
+  await expect(length).toHaveValue('soon');
+  await length.fill('45:00');
+  await length.press('Enter');
+  await expect(page.getByText(/^It can be from 1:\d\d to \d:\d\d as it stands\.$/)).toBeVisible();
+  await expect(page.getByText('Seated twist is pinned')).toBeVisible();
+  // Its longest is one tap away.
+  await page
+    .getByRole('button', { name: /^Fit to / })
+    .last()
+    .click();
+  await expect(page.getByRole('button', { name: 'Keep' })).toBeVisible();
+});
+
+test('order saves trips to the floor, says by how much, and is taken back in one', async ({
+  page,
+}) => {
+  await typed(page);
+  await page.getByRole('button', { name: 'Group and time' }).click();
+  await page.getByRole('switch', { name: 'On the floor' }).click();
+  await page.getByRole('switch', { name: 'Standing', exact: true }).click();
+  await page.getByRole('switch', { name: /^In the chair/ }).click();
+  await page.getByRole('button', { name: 'Group and time' }).click();
+  await addLines(page, 'open book', 'seated cat', 'open book', 'seated march');
+  await expect(page.getByText('2 trips to the floor', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Order' }).click();
+  await expect(page.getByText(/^Saves \d+ s of transfers/)).toBeVisible();
+  await expect(page.getByText('1 trip to the floor', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(rows(page).nth(1)).toHaveAccessibleName(/^Open book/);
+  await page.getByRole('button', { name: 'Order' }).click();
+  await expect(page.getByText('No other order is better.')).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await undo(page).click();
+  await expect(rows(page).nth(1)).toHaveAccessibleName(/^Seated cat/);
+});
+
+test('limits that were not asked are answered in the panel, and a wrong one is kept', async ({
+  page,
+}) => {
+  await typed(page, 'seated cat 6 reps');
+  await page.getByRole('button', { name: 'Group and time' }).click();
+  await page.getByRole('radio', { name: 'Older adults' }).click();
+  await expect(page.getByRole('button', { name: /^Findings: 2 cautions/ })).toBeVisible();
+  const limits = page.getByRole('textbox', { name: /^Limits in the group/ });
+  await limits.fill('tired');
+  await limits.press('Enter');
+  await expect(page.getByText(/“tired”/)).toBeVisible();
+  await expect(limits).toHaveValue('tired');
+  await limits.fill('none');
+  await limits.press('Enter');
+  await expect(page.getByText(/“tired”/)).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Findings: [^c]*$/ })).toBeVisible();
+});
