@@ -26,6 +26,26 @@ const chosen = (title: string, row: RegExp) => async (page: Page) => {
   await page.getByRole('button', { name: row }).click();
 };
 
+const findings = (title: string) => async (page: Page) => {
+  await routine(title)(page);
+  const count = page.getByRole('button', { name: /^Findings: \d/ });
+  await count.waitFor();
+  if ((await count.getAttribute('aria-expanded')) !== 'true') await count.click();
+  // The mends come one by one.
+  await page.clock.runFor(1000);
+  await page.waitForTimeout(3000);
+};
+
+const proposed = (title: string, button: string) => async (page: Page) => {
+  await routine(title)(page);
+  await page.getByRole('banner').getByRole('button', { name: button }).click();
+  await page.getByRole('button', { name: 'Keep' }).waitFor();
+  await page
+    .getByText(/^Findings/)
+    .first()
+    .waitFor();
+};
+
 const ready = (title: string) => async (page: Page) => {
   await routine(title)(page);
   await page.getByRole('button', { name: 'Lead', exact: true }).click();
@@ -54,6 +74,10 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     go: chosen('Thursday chair circle', /^Block: Build up/),
   },
+  { name: 'findings-phone', viewport: PHONE, go: findings('Thursday chair circle') },
+  { name: 'findings-wide', viewport: WIDE, go: findings('Down and up again') },
+  { name: 'fit-phone', viewport: PHONE, go: proposed('Signal box reset', 'Fit to 10:00') },
+  { name: 'order-wide', viewport: WIDE, go: proposed('Thursday chair circle', 'Order') },
   { name: 'lead-ready-phone', viewport: PHONE, go: ready('Thursday chair circle') },
   { name: 'lead-phone', viewport: PHONE, go: leading('Signal box reset', 3, 25_000) },
   { name: 'lead-wide', viewport: WIDE, go: leading('Thursday chair circle', 13, 30_000) },

@@ -44,11 +44,11 @@ function Builder(editing: Editing) {
   const [chosenId, setChosen] = useState<ItemId>();
   const [aboutOpen, setAboutOpen] = useState(false);
   const [findingsOpen, setFindingsOpen] = useState(false);
-  const findings = useFindings(routine);
   const proposals = useProposals(editing);
   const { proposal } = proposals;
   const preview = proposal?.kind === 'preview' ? proposal : undefined;
   const shown = preview?.after ?? routine;
+  const findings = useFindings(shown);
   const chosen =
     chosenId && hasEntry(routine, chosenId)
       ? entryAt(routine, placeOf(routine, chosenId))
@@ -108,7 +108,7 @@ function Builder(editing: Editing) {
         <>
           <View style={wide && styles.wideHead}>
             <Totals routine={shown} />
-            <View style={styles.tools}>
+            <View style={[styles.tools, styles.asks]}>
               <FindingsCount
                 findings={findings}
                 open={panel !== undefined && !proposal && !chosen}
@@ -155,7 +155,7 @@ function Builder(editing: Editing) {
           <StrandList
             routine={shown}
             before={routine}
-            findings={preview ? undefined : findings.byEntry}
+            findings={findings.byEntry}
             chosen={chosen?.id}
             onChoose={choose}
           />
@@ -188,7 +188,7 @@ interface StrandListProps {
   /** As it is, or as it would be. */
   readonly routine: Routine;
   readonly before: Routine;
-  readonly findings: ReadonlyMap<ItemId, readonly RuleFinding[]> | undefined;
+  readonly findings: ReadonlyMap<ItemId, readonly RuleFinding[]>;
   readonly chosen: ItemId | undefined;
   readonly onChoose: (id: ItemId) => void;
 }
@@ -225,7 +225,7 @@ function StrandList({ routine, before, findings, chosen, onChoose }: StrandListP
             width={width}
             chosen={row.key === chosen}
             changed={changed.has(row.key)}
-            findings={findings?.get(row.key as ItemId) ?? NO_FINDINGS}
+            findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
             onChoose={choose}
           />
         ))}
@@ -313,9 +313,8 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     alignItems: 'center',
     flexWrap: 'wrap',
-    columnGap: 8,
-    paddingTop: 6,
   },
+  asks: { columnGap: 8, paddingTop: 6 },
   icon: { width: TARGET, height: TARGET, margin: 0 },
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
   middle: { flex: 1, minWidth: 0, minHeight: 0 },

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { startTransition, useRef, useState } from 'react';
 import type { Fitting } from '@/core/fit';
 import { applyChange, type Change, type Routine } from '@/core/routine';
 import { printClock } from '@/core/time';
@@ -34,7 +34,8 @@ export function useProposals({ routine, change }: Pick<Editing, 'routine' | 'cha
 
   const show = (one: Proposal | undefined) => {
     asked.current += 1;
-    setProposal(one);
+    // The whole strand is drawn anew; in slices, so that the page never stalls.
+    startTransition(() => setProposal(one));
   };
   const preview = (title: string, made: Change, said?: string): Proposal => ({
     kind: 'preview',
