@@ -74,32 +74,21 @@ export function redosed(
   return after && itemFaults(after, seen.routine.pace).length === 0 ? [change] : [];
 }
 
-/** The greatest amount inside the range that a test lets through, going down from the present one. */
-export function lessUntil(
-  seen: Seen,
-  item: Item,
-  good: (amount: number) => boolean,
-): number | undefined {
-  const range = amountRange(item, seen.routine.pace);
-  if (!range) return undefined;
-  for (let amount = range.now; amount >= range.least; amount -= range.step) {
-    if (good(amount)) return amount;
-  }
-  return undefined;
-}
-
 const MAX_STEPS = 400;
 
-/** The least amount inside the range that a test lets through, going up from the present one. */
-export function moreUntil(
+/** The amount inside the range that a test lets through, nearest to the present one, down or up from it. */
+export function amountUntil(
   seen: Seen,
   item: Item,
+  by: 'less' | 'more',
   good: (amount: number) => boolean,
 ): number | undefined {
   const range = amountRange(item, seen.routine.pace);
   if (!range) return undefined;
-  let amount = range.now;
-  for (let i = 0; i < MAX_STEPS && amount <= range.most; i++, amount += range.step) {
+  const { now, least, most, step } = range;
+  const change = by === 'less' ? -step : step;
+  const inside = (amount: number) => (by === 'less' ? amount >= least : amount <= most);
+  for (let i = 0, amount = now; i < MAX_STEPS && inside(amount); i++, amount += change) {
     if (good(amount)) return amount;
   }
   return undefined;

@@ -6,8 +6,9 @@ import { PACE_NAMES } from '@/core/pace';
 import { LANE_NAMES, type LaneName } from '@/core/lane';
 import { countingIds } from '@/core/ids';
 import { changeHead, lanesOf, readRoutineText, writeHeaders } from '@/core/routine';
-import { parseDuration, printClock } from '@/core/time';
+import { printClock } from '@/core/time';
 import { LANE_TITLES, PACE_TITLES, problemSentence } from '@/words';
+import { DurationField } from './duration-field';
 import { Choices } from './parts';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
@@ -130,41 +131,16 @@ function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
 }
 
 function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
-  const t = useTokens();
-  const kept = routine.slotMs === undefined ? '' : printClock(routine.slotMs);
-  const [typed, setTyped] = useState(kept);
-  const [wrong, setWrong] = useState(false);
-  const keep = () => {
-    if (typed.trim() === '') {
-      setWrong(false);
-      if (routine.slotMs !== undefined) change(changeHead(routine, { slotMs: undefined }));
-      return;
-    }
-    const read = parseDuration(typed);
-    const good = read.ok && read.value >= 1000;
-    setWrong(!good);
-    if (read.ok && good && read.value !== routine.slotMs) {
-      change(changeHead(routine, { slotMs: read.value }));
-    }
-  };
+  const { slotMs } = routine;
+  const keep = (next: number | undefined) =>
+    next !== slotMs && change(changeHead(routine, { slotMs: next }));
   return (
-    <View>
-      <Field
-        label={BUILD.slot}
-        value={typed}
-        onChangeText={setTyped}
-        onBlur={keep}
-        onSubmitEditing={keep}
-        error={wrong}
-      />
-      <View aria-live="polite">
-        {wrong && (
-          <Text variant="bodyMedium" style={{ color: t.clay }}>
-            {BUILD.slotWrong}
-          </Text>
-        )}
-      </View>
-    </View>
+    <DurationField
+      label={BUILD.slot}
+      kept={slotMs === undefined ? '' : printClock(slotMs)}
+      onDuration={keep}
+      onEmpty={() => keep(undefined)}
+    />
   );
 }
 

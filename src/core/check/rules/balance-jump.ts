@@ -2,7 +2,7 @@ import { stepsHarder } from '../../balance';
 import { changeItem } from '../../routine';
 import { rungOf } from '../drill';
 import type { Found, Rule } from '../finding';
-import { easierLevels, itemOf, lessUntil, redosed } from '../making';
+import { easierLevels, itemOf, amountUntil, redosed } from '../making';
 import { laneOf } from '../seen';
 
 /** More than one step harder than the rung that somebody has passed. */
@@ -45,7 +45,7 @@ export const balanceJump: Rule = {
     const drill = rungOf(one, doing);
     const easy = { challenge: undefined, support: 'two hands' as const };
     const supports = [...new Set(rungs.map(({ hands }) => hands))];
-    const shorter = lessUntil(seen, one.item, (amount) =>
+    const shorter = amountUntil(seen, one.item, 'less', (amount) =>
       rungs.every((rung) => stepsHarder(rung, { ...drill, timeMs: amount }) <= 1),
     );
     return [

@@ -1,7 +1,7 @@
 import { goCueFits } from '../../score';
 import { changeItem, itemInForce } from '../../routine';
 import type { Rule } from '../finding';
-import { itemOf, moreUntil, redosed } from '../making';
+import { itemOf, amountUntil, redosed } from '../making';
 
 /** A go-cue that can't be said before the count-down, not even in its short form. */
 export const cueLong: Rule = {
@@ -16,7 +16,7 @@ export const cueLong: Rule = {
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);
     if (!one) return [];
-    const amount = moreUntil(seen, one.item, (value) => {
+    const amount = amountUntil(seen, one.item, 'more', (value) => {
       const [change] = redosed(seen, one.item, { amount: value });
       const [step] = change?.steps ?? [];
       if (step?.kind !== 'replace' || step.to.kind !== 'item') return false;

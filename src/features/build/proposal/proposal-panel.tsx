@@ -1,13 +1,13 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Field, TARGET, useTokens } from '@/design';
-import { parseDuration, printClock } from '@/core/time';
+import { TARGET, useTokens } from '@/design';
+import { printClock } from '@/core/time';
 import { scoreOf } from '@/state';
 import { countWords, useFindings } from '../findings';
 import { PanelTop } from '../panel-top';
+import { DurationField } from '../duration-field';
 import { entryName } from '../entry-words';
-import { BUILD, PROPOSAL } from '../strings';
+import { PROPOSAL } from '../strings';
 import { Differences } from './differences';
 import type { Proposal, Proposals } from './use-proposals';
 
@@ -110,36 +110,7 @@ function OutOfReach({
 
 /** A length to fit to, where the routine has no slot or another one is tried. */
 function LengthField({ onLength }: { readonly onLength: (ms: number) => void }) {
-  const t = useTokens();
-  const [typed, setTyped] = useState('');
-  const [wrong, setWrong] = useState(false);
-  const go = () => {
-    const read = parseDuration(typed);
-    const good = read.ok && read.value >= 1000;
-    setWrong(!good);
-    if (read.ok && good) onLength(read.value);
-  };
-  return (
-    <View style={styles.length}>
-      <Field
-        label={PROPOSAL.length}
-        value={typed}
-        onChangeText={setTyped}
-        onSubmitEditing={go}
-        error={wrong}
-      />
-      <View aria-live="polite">
-        {wrong && (
-          <Text variant="bodyMedium" style={{ color: t.clay }}>
-            {BUILD.slotWrong}
-          </Text>
-        )}
-      </View>
-      <Button mode="contained" contentStyle={styles.button} onPress={go}>
-        {PROPOSAL.fit}
-      </Button>
-    </View>
-  );
+  return <DurationField label={PROPOSAL.length} button={PROPOSAL.fit} onDuration={onLength} />;
 }
 
 const styles = StyleSheet.create({
@@ -147,5 +118,4 @@ const styles = StyleSheet.create({
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
   button: { minHeight: TARGET, minWidth: 96 },
   figures: { fontVariant: ['tabular-nums'], fontSize: 20 },
-  length: { gap: 8 },
 });
