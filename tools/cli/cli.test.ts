@@ -72,9 +72,10 @@ describe('the command line', () => {
 
   test('moves lists and searches', () => {
     const all = JSON.parse(willow(['moves', '--json']).stdout);
-    expect(all.length).toBeGreaterThanOrEqual(16);
+    expect(all.length).toBeGreaterThanOrEqual(200);
     const found = JSON.parse(willow(['moves', '--search', 'bridge', '--json']).stdout);
-    expect(found.map(({ id }: { id: string }) => id)).toEqual(['bridge']);
+    expect(found[0].id).toBe('bridge');
+    for (const { name, family } of found) expect(`${name} ${family}`).toMatch(/bridge/i);
     expect(Object.keys(found[0])).toEqual([
       'id',
       'name',

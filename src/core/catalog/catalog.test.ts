@@ -85,7 +85,8 @@ describe('the catalogue', () => {
 
   test('offers the nearest names and finds by region', () => {
     expect(nearestNames('seatd twits')[0]).toBe('Seated twist');
-    expect(searchMoves('calf').map(({ name }) => name)).toEqual(['Seated hamstring reach']);
+    for (const { regions } of searchMoves('buttocks')) expect(regions).toContain('buttocks');
+    expect(searchMoves('calf').map(({ name }) => name)).toContain('Wall calf stretch');
     expect(searchMoves('no such thing')).toEqual([]);
   });
 });

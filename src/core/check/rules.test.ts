@@ -56,7 +56,7 @@ describe('the table of checks', () => {
       if (!found) throw new Error(id);
       expect(mendOf(routine, found, { ...wish(who), newId: countingIds('n') })).toBeUndefined();
     }
-    expect(without).toEqual(['lane-gap', 'limits-unknown', 'support-count', 'days-apart']);
+    expect(without).toEqual(['limits-unknown', 'days-apart']);
   });
 
   test('every rule has a source, and its values are numbers with a unit in their names', () => {

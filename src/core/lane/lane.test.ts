@@ -55,13 +55,14 @@ describe('lanes', () => {
     ['stand', 'Seated twist', ['Seated twist', 'hand on the thigh', 'as-written']],
     ['chair', 'Marching', ['Seated march', 'knees up', 'family']],
     ['stand-held', 'Marching', ['Marching', 'holding the chair', 'easier-level']],
-    ['chair', 'Sit to stand', [null, null, 'rest']],
+    ['chair', 'Sit to stand', ['Seated foot press', 'firm', 'family']],
+    ['chair', 'Plank', [null, null, 'rest']],
     ['chair-rise', 'Sit to stand', ['Sit to stand', 'hands on thighs', 'as-written']],
     ['wheelchair', 'Seated cat', ['Seated cat', 'full', 'as-written']],
     ['bed', 'Bridge', ['Bridge', 'full', 'as-written']],
-    ['chair', 'Bridge', [null, null, 'rest']],
-    ['chair', 'Open book', ['Seated twist', 'hand on the thigh', 'family']],
-    ['floor-only', 'Seated twist', ['Open book', 'arm open', 'family']],
+    ['chair', 'Bridge', ['Seated buttock squeeze', 'firm', 'family']],
+    ['chair', 'Open book', ['Seated turn, arm opening', 'arm opening', 'family']],
+    ['floor-only', 'Seated twist', ['Side-lying propped turn', 'flat cushion', 'family']],
   ])('%s does for %s: %j', (lane, name, expected) => {
     expect(choice(lane, name)).toEqual(expected);
   });
@@ -80,9 +81,9 @@ describe('lanes', () => {
 
   test('what is written stays, and what stands in for it asks for nothing that is ruled out', () => {
     expect(choice('chair', 'Seated twist', {}, 'twist-end')[2]).toBe('as-written');
-    expect(choice('chair', 'Open book', {}, 'twist-end')).toEqual([
-      'Seated twist',
-      'arms crossed',
+    expect(choice('floor-only', 'Seated twist', {}, 'twist-end')).toEqual([
+      'Side-lying propped turn',
+      'big cushion',
       'family',
     ]);
     expect(choice('chair', 'Marching', {}, 'hip-flex-past-90')).toEqual([
@@ -90,7 +91,11 @@ describe('lanes', () => {
       'heels only',
       'family',
     ]);
-    expect(choice('stand-held', 'Marching', {}, 'hip-flex-past-90')[0]).toBe('Seated march');
+    expect(choice('stand-held', 'Marching', {}, 'hip-flex-past-90')).toEqual([
+      'Heel-lift jog',
+      'toes down, held',
+      'family',
+    ]);
   });
 
   test('the support on the line counts: hands hold in a lane that holds on', () => {

@@ -169,14 +169,14 @@ describe('the score', () => {
 
   test('a lane that has no way of taking part rests, and says why', () => {
     const text =
-      'group: older\nlanes: chair, stand, floor\nBridge\nMarching\nSit to stand: level no hands';
+      'group: older\nlanes: chair, stand, floor\nPlank: hold 15s, level full\nMarching\nSit to stand: level no hands';
     const works = scoreOf(text).segments.filter(isWork);
     expect(
       works.map(({ lanes }) => Object.values(lanes).map(({ moveId, why }) => `${moveId} ${why}`)),
     ).toEqual([
-      ['null rest', 'null rest', 'bridge as-written'],
+      ['null rest', 'plank easier-level', 'plank as-written'],
       ['seated-march family', 'marching as-written', 'marching as-written'],
-      ['null rest', 'sit-to-stand as-written', 'sit-to-stand as-written'],
+      ['seated-foot-press family', 'sit-to-stand as-written', 'sit-to-stand as-written'],
     ]);
   });
 

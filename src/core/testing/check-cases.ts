@@ -125,7 +125,7 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     fires: desk('lanes: chair', 'Plank'),
     silent: desk('lanes: floor', 'Plank'),
     severity: 'caution',
-    mends: false,
+    mends: true,
   },
   'limit-load': {
     fires: desk('limits: breastbone opened', 'Seated twist'),
@@ -165,10 +165,10 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     mends: true,
   },
   'support-count': {
-    fires: desk('room: chair, mat', 'lanes: stand', 'Plank: level hands on the wall'),
-    silent: desk('room: chair, wall', 'lanes: stand', 'Plank: level hands on the wall'),
+    fires: desk('room: chair, counter', 'lanes: stand', 'Hands on the seat, long back'),
+    silent: desk('room: chair, wall', 'lanes: stand', 'Hands on the seat, long back'),
     severity: 'caution',
-    mends: false,
+    mends: true,
   },
   'chair-wheels': {
     fires: desk('room: chair with wheels', 'lanes: chair-rise', 'Sit to stand'),

@@ -1,12 +1,21 @@
 import type { Move } from '../move';
+import { BALANCE, MORE_BALANCE } from './balance';
 import { BREATH } from './breath';
+import { ENERGY, HANDS, POSTURE } from './energy';
 import { FLOOR } from './floor';
+import { HIPS_FLOOR, HIPS_LYING } from './hips';
 import { KNEELING } from './kneeling';
+import { LEGS } from './legs';
 import { LYING } from './lying';
+import { NECK } from './neck';
 import { RISING } from './rising';
 import { SEATED_LEGS } from './seated-legs';
 import { SEATED_SPINE } from './seated-spine';
+import { SHOULDERS } from './shoulders';
 import { STANDING } from './standing';
+import { STRENGTH_FLOOR, STRENGTH_STANDING } from './strength';
+import { RISE_CHAIN } from './up-and-down';
+import { UPPER_BACK } from './upper-back';
 
 export const MOVES: readonly Move[] = [
   ...BREATH,
@@ -17,4 +26,18 @@ export const MOVES: readonly Move[] = [
   ...FLOOR,
   ...LYING,
   ...KNEELING,
+  ...NECK,
+  ...SHOULDERS,
+  ...UPPER_BACK,
+  ...HIPS_LYING,
+  ...HIPS_FLOOR,
+  ...LEGS,
+  ...STRENGTH_STANDING,
+  ...STRENGTH_FLOOR,
+  ...BALANCE,
+  ...MORE_BALANCE,
+  ...ENERGY,
+  ...POSTURE,
+  ...HANDS,
+  ...RISE_CHAIN,
 ];

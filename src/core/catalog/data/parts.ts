@@ -2,7 +2,7 @@ import type { Load, Region } from '../../body';
 import type { Dose, Tempo } from '../../dose';
 import type { MoveId } from '../../ids';
 import type { PositionRef } from '../../position';
-import type { Bearing, Level, LevelLoad, LevelRegion } from '../move';
+import type { Bearing, Cues, Level, LevelLoad, LevelRegion, Move } from '../move';
 
 /** Small words for writing moves down; seconds here, milliseconds in what they make. */
 const s = (seconds: number) => seconds * 1000;
@@ -24,11 +24,12 @@ export const reps = (count: number, tempo: Readonly<[number, number, number, num
   restMs: 0,
 });
 
-export const breaths = (count: number): Dose => ({
+export const breaths = (count: number, inOut?: readonly [inS: number, outS: number]): Dose => ({
   kind: 'breaths',
   breaths: count,
   sets: 1,
   restMs: 0,
+  ...(inOut && { inMs: s(inOut[0]), outMs: s(inOut[1]) }),
 });
 
 export const timed = (seconds: number): Dose => ({
@@ -69,3 +70,43 @@ export const level = (
   loaded: [],
   ...rest,
 });
+
+type Left = 'otherNames' | 'spine' | 'endRange' | 'moves';
+
+/** A move by its name, from which its id is made; what is left out is none. */
+export function move(
+  name: string,
+  {
+    others = [],
+    ...about
+  }: Omit<Move, 'id' | 'name' | Left> &
+    Partial<Pick<Move, 'spine' | 'endRange' | 'moves'>> & { readonly others?: readonly string[] },
+): Move {
+  const id = name
+    .toLowerCase()
+    .replaceAll(/[’']/gu, '')
+    .replaceAll(/[^a-z0-9]+/gu, '-');
+  return {
+    id: moveId(id),
+    name,
+    otherNames: others,
+    spine: [],
+    endRange: [],
+    moves: [],
+    ...about,
+  };
+}
+
+const EASY = 'Breathe easily; no holding.';
+
+/** The words of a move, in the order in which they are said. */
+export const says = (
+  setUp: string,
+  go: string,
+  short: string,
+  watch: readonly string[],
+  easier: string,
+  further: string,
+  wayOut: string,
+  breath = EASY,
+): Cues => ({ setUp, go, short, watch, easier, further, wayOut, breath });

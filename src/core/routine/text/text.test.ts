@@ -238,7 +238,7 @@ describe('the line for adding', () => {
     ['sit to stand 10', 'Sit to stand: 10 reps'],
     ['easy breath 4', 'Seated easy breath: 4 breaths'],
     ['seated easy breath 4', 'Seated easy breath: 4 breaths'],
-    ['twist 20s x2 rest 5s', 'Seated twist: hold 20s x2, rest 5s'],
+    ['seated twist 20s x2 rest 5s', 'Seated twist: hold 20s x2, rest 5s'],
     ['bridge', 'Bridge'],
     ['rest 20s', 'rest 20000'],
     ['seated twist 30', 'Seated twist !unknown-clause@13'],
