@@ -79,6 +79,15 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await expect(page.getByText('Item and side')).toBeVisible();
   },
   record: async (page) => page.getByRole('button', { name: 'Record' }).click(),
+  moves: async (page) => {
+    await page.getByRole('button', { name: 'Moves' }).click();
+    await page.getByRole('button', { name: 'Keeps clear of' }).click();
+    await expect(page.getByRole('radio', { name: 'Low bone density' })).toBeVisible();
+  },
+  'a move': async (page) => {
+    await page.goto('/moves/both-knees-to-one-side-hip-lifted');
+    await expect(page.getByRole('heading', { name: 'What to say' })).toBeVisible();
+  },
 };
 
 /** Goes to every main view in turn and looks there. */

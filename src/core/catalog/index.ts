@@ -20,4 +20,12 @@ export {
   type Support,
 } from './move';
 export { foldName } from './names';
-export { hasMove, moveById, moveNamed, nameAtStart, nearestNames, searchMoves } from './search';
+export {
+  familyOf,
+  hasMove,
+  moveById,
+  moveNamed,
+  nameAtStart,
+  nearestNames,
+  searchMoves,
+} from './search';

@@ -1,4 +1,5 @@
 import { distance } from 'fastest-levenshtein';
+import MiniSearch from 'minisearch';
 import type { MoveId } from '../ids';
 import { MOVES } from './data';
 import type { Move } from './move';
@@ -20,6 +21,14 @@ export function moveById(id: MoveId): Move {
   const found = BY_ID.get(id);
   if (!found) throw new Error(`unknown move ${id}`);
   return found;
+}
+
+const FAMILIES = new Map<string, Move[]>();
+for (const move of MOVES) FAMILIES.set(move.family, [...(FAMILIES.get(move.family) ?? []), move]);
+
+/** The moves that do the same job, in the order of the catalogue. */
+export function familyOf({ family }: Move): readonly Move[] {
+  return FAMILIES.get(family) ?? [];
 }
 
 export function hasMove(id: string): id is MoveId {
@@ -70,22 +79,59 @@ export function nearestNames(name: string, count = 3): readonly string[] {
     .map((entry) => entry.name);
 }
 
-/** Moves that hold every word searched for, in a name, a region, a kind or a family. */
-export function searchMoves(words: string): readonly Move[] {
-  const wanted = foldName(words).split(' ').filter(Boolean);
-  const matches = MOVES.filter((move) => {
-    const text = [
-      move.name,
-      ...move.otherNames,
-      move.kind,
-      move.family,
-      ...move.regions,
-      ...move.levels.flatMap((level) => [level.from, ...level.props]),
-    ]
-      .map(foldName)
-      .join(' ');
-    return wanted.every((word) => text.includes(word));
+/** Everything about a move that somebody may search by. */
+interface Searched {
+  readonly id: string;
+  readonly name: string;
+  readonly others: string;
+  readonly about: string;
+}
+
+const FIELDS = ['name', 'others', 'about'] as const;
+let index: MiniSearch<Searched> | undefined;
+
+function searchIndex(): MiniSearch<Searched> {
+  if (index) return index;
+  const made = new MiniSearch<Searched>({
+    fields: [...FIELDS],
+    tokenize: (text) =>
+      foldName(text)
+        .split(/[^\p{L}\p{N}]+/u)
+        .filter(Boolean),
+    processTerm: (term) => term,
   });
-  const startsWith = (move: Move) => (foldName(move.name).startsWith(foldName(words)) ? 0 : 1);
-  return [...matches].sort((a, b) => startsWith(a) - startsWith(b));
+  made.addAll(
+    MOVES.map(({ id, name, otherNames, kind, family, regions, levels }) => ({
+      id,
+      name,
+      others: otherNames.join(' '),
+      about: [
+        kind,
+        family,
+        ...regions,
+        ...levels.flatMap(({ from, props }) => [from, ...props]),
+      ].join(' '),
+    })),
+  );
+  return (index = made);
+}
+
+/**
+ * Moves that hold every word searched for, in a name, a region, a kind, a position or a prop, the
+ * nearest first. A beginning of a word will do, and a slip of a letter or two is forgiven.
+ */
+export function searchMoves(words: string): readonly Move[] {
+  const wanted = foldName(words);
+  if (wanted === '') return MOVES;
+  const found = searchIndex().search(wanted, {
+    combineWith: 'AND',
+    prefix: true,
+    fuzzy: (term) => (term.length > 7 ? 2 : term.length > 3 ? 1 : 0),
+    boost: { name: 6, others: 4 },
+  });
+  const rank = ({ name }: Move) => {
+    const own = foldName(name);
+    return own === wanted ? 0 : own.startsWith(wanted) ? 1 : 2;
+  };
+  return found.flatMap(({ id }) => BY_ID.get(String(id)) ?? []).sort((a, b) => rank(a) - rank(b));
 }

@@ -1,6 +1,6 @@
 import {
-  MOVES,
   SUPPORTS,
+  familyOf,
   levelNamed,
   usualLevel,
   type Level,
@@ -96,12 +96,12 @@ function familyStandIn(
   const height = position(onSide(wanted.from, null)).height;
   const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
   const apart = (level: Level) => Math.abs(position(onSide(level.from, null)).height - height);
-  const found = MOVES.filter((other) => other.family === move.family && other !== move).flatMap(
-    (other) => {
+  const found = familyOf(move)
+    .filter((other) => other !== move)
+    .flatMap((other) => {
       const level = nearestLevel(lane, other, usualLevel(other), undefined, bars, false);
       return level ? [{ move: other, level }] : [];
-    },
-  );
+    });
   const [best] = found.sort(
     (a, b) => shared(b.move) - shared(a.move) || apart(a.level) - apart(b.level),
   );

@@ -10,7 +10,7 @@ export {
   type StretchTimer,
 } from './stretch';
 export { type LaneBars } from './walk';
-export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCueFits } from './cues';
+export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCueFits, spoken } from './cues';
 export {
   SEGMENT_KINDS,
   type LaneWork,

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { FlatList, Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Field, TARGET, useTokens } from '@/design';
 import { searchMoves, usualLevel, type Move } from '@/core/catalog';
@@ -31,15 +31,17 @@ export function CataloguePane({ routine, change, chosen, onAdded }: CataloguePan
       <View style={styles.find}>
         <Field label={BUILD.find} value={typed} onChangeText={setTyped} />
       </View>
-      <ScrollView>
-        {moves.length === 0 && (
+      <FlatList
+        data={moves}
+        keyExtractor={({ id }) => id}
+        initialNumToRender={14}
+        ListEmptyComponent={
           <Text variant="bodyMedium" style={styles.none}>
             {BUILD.noMove}
           </Text>
-        )}
-        {moves.map((move) => (
+        }
+        renderItem={({ item: move }) => (
           <Pressable
-            key={move.id}
             role="button"
             aria-label={BUILD.takeMove(move.name)}
             onPress={() => add(move)}
@@ -50,8 +52,8 @@ export function CataloguePane({ routine, change, chosen, onAdded }: CataloguePan
               {POSITION_NAMES[usualLevel(move).from]} · {BUILD.levels(move.levels.length)}
             </Text>
           </Pressable>
-        ))}
-      </ScrollView>
+        )}
+      />
     </View>
   );
 }

@@ -23,9 +23,14 @@ export function LibraryScreen() {
     <Screen
       title={LIBRARY.title}
       right={
-        <Button contentStyle={styles.button} onPress={() => router.push('/record')}>
-          {LIBRARY.record}
-        </Button>
+        <View style={styles.pages}>
+          <Button contentStyle={styles.button} onPress={() => router.push('/moves')}>
+            {LIBRARY.moves}
+          </Button>
+          <Button contentStyle={styles.button} onPress={() => router.push('/record')}>
+            {LIBRARY.record}
+          </Button>
+        </View>
       }
     >
       <ScrollView contentContainerStyle={styles.page}>
@@ -67,6 +72,7 @@ export function LibraryScreen() {
 }
 
 const styles = StyleSheet.create({
+  pages: { flexDirection: 'row' },
   page: { padding: 16, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   button: { minHeight: TARGET },

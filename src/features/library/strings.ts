@@ -3,6 +3,7 @@ import type { Notice } from '@/state';
 export const LIBRARY = {
   title: 'Routines',
   record: 'Record',
+  moves: 'Moves',
   new: 'New routine',
   bringIn: 'Bring in',
   untitled: 'New routine',
