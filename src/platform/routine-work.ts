@@ -1,6 +1,5 @@
 import { wrap, type Remote } from 'comlink';
-import type { RuleFinding } from '@/core/check';
-import type { Fitting } from '@/core/fit';
+import type { RuleFinding, SafeFitting } from '@/core/check';
 import type { NewId } from '@/core/ids';
 import type { Ordering } from '@/core/order';
 import type { Change, Routine } from '@/core/routine';
@@ -10,7 +9,7 @@ import type { RoutineWorker } from '@/workers/routine.protocol';
 export interface RoutineWork {
   findings(routine: Routine): Promise<readonly RuleFinding[]>;
   mend(routine: Routine, finding: RuleFinding): Promise<Change | undefined>;
-  fit(routine: Routine, slotMs: number): Promise<Fitting>;
+  fit(routine: Routine, slotMs: number): Promise<SafeFitting>;
   order(routine: Routine): Promise<Ordering>;
 }
 
@@ -46,7 +45,7 @@ export function browserRoutineWork(newId: NewId): RoutineWork {
     findings: (routine) => ask((work) => work.findings(routine)),
     mend: (routine, finding) => ask((work) => work.mend(routine, finding, `${newId()}-`)),
     fit: (routine, slotMs) =>
-      ask<Fitting>(async (work) => work.fit(routine, slotMs, `${newId()}-`)),
+      ask<SafeFitting>(async (work) => work.fit(routine, slotMs, `${newId()}-`)),
     order: (routine) => ask((work) => work.order(routine)),
   };
 }

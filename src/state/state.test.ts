@@ -19,6 +19,9 @@ import {
 } from '.';
 import { SAVE_AFTER_MS } from './saving';
 import { fakePlatform, type FakePlatform } from './testing';
+import { DEMO_ROUTINES } from './demo/routines';
+
+const DEMO_COUNT = Object.keys(DEMO_ROUTINES).length;
 
 const ID = routineIdSchema.parse('demo-signal-box-reset');
 const KEY = `routine/${ID}`;
@@ -58,7 +61,7 @@ describe('opening and keeping', () => {
     await saving();
     for (const key of ['device', KEY, 'run/demo-run-2']) platform.data.delete(key);
     const again = await opened(fakePlatform(platform.data));
-    expect(titles(again)).toHaveLength(6);
+    expect(titles(again)).toHaveLength(DEMO_COUNT);
     expect(Object.keys(again.getState().runs)).toHaveLength(4);
   });
 
@@ -72,7 +75,7 @@ describe('opening and keeping', () => {
     const [notice] = store.getState().notices.notices;
     if (!notice) throw new Error('no notice');
     store.dispatch(takeBack(notice));
-    expect(titles(store)).toHaveLength(6);
+    expect(titles(store)).toHaveLength(DEMO_COUNT);
   });
 
   test('an edit is kept within 250 ms, and its key alone is written', async () => {
@@ -126,7 +129,7 @@ describe('opening and keeping', () => {
     const text = damage(platform.data.get(KEY) ?? '');
     platform.data.set(KEY, text);
     const store = await opened(fakePlatform(platform.data));
-    expect(titles(store)).toHaveLength(5);
+    expect(titles(store)).toHaveLength(DEMO_COUNT - 1);
     expect(notices(store)).toContain('set-aside');
     expect(platform.data.has(KEY)).toBe(false);
     expect(platform.data.get(`set-aside/${KEY}`)).toBe(text);
@@ -153,7 +156,7 @@ describe('opening and keeping', () => {
     }
     const store = await opened(fakePlatform(platform.data));
     expect(notices(store)).toEqual([]);
-    expect(titles(store)).toHaveLength(6);
+    expect(titles(store)).toHaveLength(DEMO_COUNT);
     expect(Object.keys(store.getState().runs)).toHaveLength(4);
   });
 

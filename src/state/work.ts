@@ -1,5 +1,4 @@
-import type { RuleFinding } from '@/core/check';
-import type { Fitting } from '@/core/fit';
+import type { RuleFinding, SafeFitting } from '@/core/check';
 import type { Ordering } from '@/core/order';
 import type { Change, Routine } from '@/core/routine';
 import type { AppThunk } from './store';
@@ -16,7 +15,7 @@ export function mendFor(
   return (_, __, { work }) => work.mend(routine, finding);
 }
 
-export function fitTo(routine: Routine, slotMs: number): AppThunk<Promise<Fitting>> {
+export function fitTo(routine: Routine, slotMs: number): AppThunk<Promise<SafeFitting>> {
   return (_, __, { work }) => work.fit(routine, slotMs);
 }
 

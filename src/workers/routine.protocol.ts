@@ -1,5 +1,4 @@
-import type { Fitting } from '@/core/fit';
-import type { RuleFinding } from '@/core/check';
+import type { RuleFinding, SafeFitting } from '@/core/check';
 import type { Ordering } from '@/core/order';
 import type { Change, Routine } from '@/core/routine';
 
@@ -7,6 +6,6 @@ import type { Change, Routine } from '@/core/routine';
 export interface RoutineWorker {
   findings(routine: Routine): readonly RuleFinding[];
   mend(routine: Routine, finding: RuleFinding, idsFrom: string): Change | undefined;
-  fit(routine: Routine, slotMs: number, idsFrom: string): Fitting;
+  fit(routine: Routine, slotMs: number, idsFrom: string): SafeFitting;
   order(routine: Routine): Ordering;
 }

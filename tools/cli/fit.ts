@@ -1,8 +1,8 @@
 import { fitSafely } from '@/core/check';
-import type { FitChange, Fitting } from '@/core/fit';
+import type { FitChange } from '@/core/fit';
 import { applyChange, writeRoutineText } from '@/core/routine';
 import { printClock, printDuration } from '@/core/time';
-import { scorePhrases } from '@/words';
+import { findingWhat, scorePhrases } from '@/words';
 import { lineOf } from './check';
 import type { Input } from './input';
 import { newIdsFor } from './new-ids';
@@ -17,10 +17,11 @@ function shown(what: FitChange['what'], value: number): string {
 /** A fit as `fit --json` prints it. */
 export function fitResult({ routine, lines }: Input, slotMs: number) {
   const newId = newIdsFor(routine);
-  const fitting: Fitting = fitSafely(routine, { slotMs, newId, phrases: scorePhrases });
+  const fitting = fitSafely(routine, { slotMs, newId, phrases: scorePhrases });
   const after = fitting.fitted ? applyChange(routine, fitting.change) : routine;
   const changes = fitting.fitted ? fitting.changes : [];
   const inTheWay = fitting.fitted ? [] : fitting.inTheWay;
+  const against = fitting.against ?? [];
   return {
     fitted: fitting.fitted,
     totalMs: fitting.totalMs,
@@ -33,6 +34,11 @@ export function fitResult({ routine, lines }: Input, slotMs: number) {
       to: shown(what, to),
     })),
     limits: fitting.limits,
+    against: against.map((finding) => ({
+      id: finding.id,
+      line: lineOf(lines, finding.itemId),
+      what: findingWhat(finding),
+    })),
     inTheWay: inTheWay.map(({ itemId, why }) => ({ line: lineOf(lines, itemId), itemId, why })),
   };
 }
@@ -41,7 +47,11 @@ export function fitResult({ routine, lines }: Input, slotMs: number) {
 export function fitText(result: ReturnType<typeof fitResult>): string {
   if (result.fitted) return result.text;
   const { minMs, maxMs } = result.limits;
-  const reach = `It can be from ${printClock(minMs)} to ${printClock(maxMs)}.\n`;
+  const reach = [
+    `It can be from ${printClock(minMs)} to ${printClock(maxMs)}.`,
+    ...result.against.map(({ what }) => `That length would bring: ${what}`),
+    '',
+  ].join('\n');
   if (result.inTheWay.length === 0) return reach;
   const rows = result.inTheWay.map(({ line, itemId, why }) => [String(line ?? '-'), itemId, why]);
   return reach + table([['line', 'item', 'in the way'], ...rows]);

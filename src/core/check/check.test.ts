@@ -7,6 +7,7 @@ import { plainPhrases, routineArbitrary, routineOf } from '../testing';
 import {
   RULES,
   checkRoutine,
+  fitSafely,
   laneBars,
   mendOf,
   newFindings,
@@ -23,6 +24,21 @@ const people = (...words: object[]): Group => ({
 });
 const found = (text: string, id: RuleId, group?: Group) =>
   checkRoutine(routineOf(text), { phrases: plainPhrases, group }).filter((one) => one.id === id);
+
+describe('fit beside the checks', () => {
+  test('a length that would bring a caution is refused, and says which', () => {
+    const routine = routineOf(
+      'group: desk\n[main]\n(4 rounds)\n  Seated march: for 3:00\n  Seated cat: 12 reps',
+    );
+    const fitting = fitSafely(routine, {
+      slotMs: 1_260_000,
+      phrases: plainPhrases,
+      newId: countingIds('n'),
+    });
+    expect(fitting.fitted).toBe(false);
+    expect(fitting.against?.map(({ id }) => id)).toContain('warm-short');
+  });
+});
 
 describe('places and numbers', () => {
   test('a finding names its item, its side, its lane and what it measured', () => {

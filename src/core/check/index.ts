@@ -15,7 +15,7 @@ export {
   type RuleSource,
   type Severity,
 } from './finding';
-export { fitSafely } from './guarded';
+export { fitSafely, type SafeFitting } from './guarded';
 export { AFTER_RISE_MS } from './rules/balance-after-rise';
 export { TIRING_MS } from './rules/balance-tired';
 export {

@@ -1,3 +1,4 @@
+import { placeInLane } from '../lane';
 import { POSITION_IDS, onSide, position, type PositionId } from '../position';
 import type { InRoom, RoomThing } from '../routine';
 import type { LaneDoing, Seen } from './seen';
@@ -62,8 +63,10 @@ export function onlyWheeled(seen: Seen): boolean {
 }
 
 /** The places that a lane's part of an item touches. */
-export function placesOf({ level }: LaneDoing): readonly PositionId[] {
-  return [level.from, ...level.through, level.to].map((ref) => onSide(ref, null));
+export function placesOf({ lane, level }: LaneDoing): readonly PositionId[] {
+  return [level.from, ...level.through, level.to].map(
+    (ref) => placeInLane(lane, ref, null) ?? onSide(ref, null),
+  );
 }
 
 export const SEATS: readonly PositionId[] = POSITION_IDS.filter((id) => id.startsWith('sit-'));

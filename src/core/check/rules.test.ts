@@ -59,6 +59,11 @@ describe('the table of checks', () => {
     expect(without).toEqual(['limits-unknown', 'days-apart']);
   });
 
+  test('who lies on a bed or a couch needs no mat', () => {
+    const text = 'group: desk\nroom: bed, couch\nlanes: bed, couch\nPelvic tilt';
+    expect(of(routineOf(text), 'support-count', undefined)).toEqual([]);
+  });
+
   test('every rule has a source, and its values are numbers with a unit in their names', () => {
     for (const id of RULE_IDS) {
       expect(RULES[id].source).toMatch(/^[a-z0-9-]+$/);

@@ -80,6 +80,7 @@ export const PROPOSAL = {
   nothing: 'nothing',
   same: (slot: string) => `It is ${slot} long as it stands.`,
   reach: (least: string, most: string) => `It can be from ${least} to ${most} as it stands.`,
+  against: 'No way to this length is as safe as it stands. It would bring:',
   inTheWay: 'In the way',
   why: {
     pinned: 'is pinned',

@@ -1,7 +1,15 @@
 import { checkRoutine } from '@/core/check';
 import { countingIds, routineIdSchema } from '@/core/ids';
-import { readRoutineText } from '@/core/routine';
+import {
+  SCHOOLS,
+  SCHOOL_QUESTIONS,
+  entriesInOrder,
+  lanesOf,
+  readRoutineText,
+} from '@/core/routine';
+import { compile } from '@/core/score';
 import { scorePhrases as phrases } from '@/words';
+import { demoRoutine } from '.';
 import { DEMO_ROUTINES } from './routines';
 
 describe('the demo routines', () => {
@@ -21,4 +29,24 @@ describe('the demo routines', () => {
       expect(routine.notes.length).toBeGreaterThan(0);
     },
   );
+
+  test('together they show every group, many ways of taking part, every block and every school', () => {
+    const routines = Object.entries(DEMO_ROUTINES).map(([name, text]) => demoRoutine(name, text));
+    const minutes = routines.map((one) => compile(one, phrases).totalMs / 60_000);
+    expect(minutes.filter((m) => m >= 4 && m <= 30)).toHaveLength(10);
+    expect(Math.max(...minutes)).toBe(30);
+    expect(new Set(routines.map(({ pace }) => pace)).size).toBe(4);
+    expect(new Set(routines.flatMap((one) => lanesOf(one))).size).toBeGreaterThanOrEqual(6);
+    const blocks = routines
+      .flatMap((one) => entriesInOrder(one).map(({ entry }) => entry))
+      .filter((entry) => entry.kind === 'block');
+    expect(blocks.some(({ rounds, perSide }) => rounds && !perSide)).toBe(true);
+    expect(blocks.some(({ rounds, perSide }) => !rounds && perSide)).toBe(true);
+    expect(blocks.some(({ rounds, perSide }) => rounds && perSide)).toBe(true);
+    expect(blocks.some(({ buildUp }) => buildUp)).toBe(true);
+    for (const question of SCHOOL_QUESTIONS) {
+      const used = new Set(routines.flatMap(({ schools }) => schools?.[question] ?? []));
+      expect([question, [...used].sort()]).toEqual([question, [...SCHOOLS[question]].sort()]);
+    }
+  });
 });

@@ -16,6 +16,7 @@ Seated easy breath: 1 breath 3/3, set-up "Sit tall.", accept dose-range "one min
 group: desk
 slot: 10:00
 lanes: stand, chair
+school: hold long, bend long spine
 # Harbour office: between the morning tide and the noon ferry
 
 [warm-up]
@@ -68,6 +69,7 @@ group: older
 slot: 10:00
 lanes: floor, chair
 limits: blood pressure
+school: curl small range, breath in on rounding, grip bare feet
 # Saltmarsh Court: the small group that practises the floor; two stay in their chairs and watch
 
 [warm-up]
@@ -104,6 +106,7 @@ Seated easy breath: 8 breaths, level back supported
   'before-the-second-bake': `title: Before the second bake
 group: standing
 slot: 4:00
+school: sides each rep, strength strong
 # Bakery, night shift: beside the cooling racks, no floor
 
 [warm-up]
@@ -115,5 +118,154 @@ Tandem stance: hold 15s, level two hands
 
 [settle]
 Marching: for 30s, level holding the chair
+`,
+  'long-lunch-by-the-tide-gauge': `title: Long lunch by the tide gauge
+group: desk
+slot: 20:00
+lanes: stand, chair
+school: hold steady, count seconds, breath free, often hourly, chair front
+limits: none
+room: chair without wheels x8, wall, band x8
+# Harbour office: the meeting room, blinds down
+
+[warm-up]
+Marching: for 1:00
+Shoulder rolls: 8 reps
+Seated cat: 8 reps
+Head turn: 5 reps
+Wall push-up: 8 reps, level weight shift, accept lane-gap "who stays seated rests the arms"
+
+[main]
+(2 rounds, rest 20s)
+  Good morning: 8 reps
+  Band pull-apart: 10 reps
+Wall chest stretch: hold 30s
+Standing side bend: hold 30s
+(each side)
+  Seated figure four: hold 45s
+  Seated twist: hold 30s
+Wall calf stretch: hold 30s, accept lane-gap "who stays seated circles the ankles"
+Held neck tilt, hand resting: hold 20s, level no hand
+rest 3s
+
+[settle]
+Seated chest opener: 5 breaths
+Even rib breath: 8 breaths
+Seated easy breath: 8 breaths
+`,
+  'strong-and-steady': `title: Strong and steady
+group: older
+slot: 30:00
+lanes: stand-held, chair, walker
+school: count reps, curl never, balance hands first, often rest days, grip flat shoes
+limits: low bone density, blood pressure
+room: chair without wheels x14, wall, counter, walker x6, strap x14
+# Saltmarsh Court: the long Monday class; the counter is the tea bar
+
+[warm-up]
+Seated march: for 2:35
+Seated cat: 10 reps, level small
+Shoulder slides up and down: 10 reps
+Leg extend and bend: 10 reps
+Ankle pumps: 16 reps
+Toe-heel walk, seated: for 50s
+Head turn: 6 reps, level half way
+
+[main]
+Weight shift: 10 reps, accept lane-gap "the seated half and the walkers keep time"
+Semi-tandem stance: hold 15s x2, rest 5s
+(build up)
+  Seated weight shift: 3 reps
+  Lean over the feet: 2 reps
+  Press without rising: 2 reps
+(2 rounds, rest 30s)
+  Sit to stand: 8 reps, level hands on arms
+rest 30s
+Seated band row: 10 reps, level empty hands
+Toe raises: 13 reps
+rest 30s
+Seated hamstring reach: hold 40s
+
+[settle]
+Seated side bend: hold 40s, level hands on the ribs
+Seated twist: hold 40s, level arms crossed
+Belly breath, seated: 10 breaths
+Seated easy breath: 10 breaths
+`,
+  'bed-and-couch-mornings': `title: Bed and couch mornings
+group: older
+slot: 12:00
+lanes: bed, couch
+school: hold breaths, count breaths, bend relaxed, often daily
+limits: blood pressure
+room: bed, couch, cushion
+# Saltmarsh Court: for the two who begin the day lying down, led over the house line
+
+[warm-up]
+Lying rest breath: 11 breaths, level knees bent
+Ankle pumps: 23 reps, level lying
+Heel slides: 11 reps, level half way
+
+[main]
+Pelvic tilt: 15 reps
+Knee drops: 12 reps
+Bridge: 11 reps, level small
+rest 6s
+
+[settle]
+Lying rest breath: 12 breaths, level knees bent
+`,
+  'wharf-wheels': `title: Wharf wheels
+group: chair
+slot: 19:00
+lanes: wheelchair, wheelchair-stands, chair-rise
+school: hold intervals, sides sequence, breath out on rounding, strength mild, chair back
+limits: pushes a wheelchair
+room: chair without wheels x4, rail, band x8
+# Adaptive rowing club: brakes on, footplates away, before the boats go out
+
+[warm-up]
+Brakes, footplates, feet check: for 30s, accept lane-gap "who sits on a plain chair checks that it stands still"
+Big arm sweep: 6 reps, level to shoulder height
+Shoulder rolls: 9 reps
+Seated jacks: for 40s
+Seated cat: 6 reps
+
+[main]
+(3 rounds, rest 20s)
+  Blade squeeze: 13 reps
+  Elbows in, open and close: 9 reps
+Seated chest opener: 6 breaths, level palms out
+Seated side bend: hold 30s
+(2 rounds, each side)
+  Seated twist: hold 20s
+Pressure-relief leans: for 1:05
+
+[settle]
+Wrist circles: 6 reps
+Pursed-lip breath: 6 breaths
+Seated easy breath: 6 breaths, level back supported
+`,
+  'second-wind': `title: Second wind
+group: standing
+slot: 7:00
+lanes: stand, stand-held
+limits: none
+school: hold short, sides one then other, balance free
+room: 4 chairs, wall, counter
+# Bakery, night shift: between the proving and the first trays
+
+[warm-up]
+Marching: for 1:00
+Standing turn: 6 reps
+
+[main]
+Wall calf stretch: hold 30s, press 5s x2
+Heel raises: 10 reps
+Split-stance hip stretch: hold 20s
+Standing round and lift: 5 reps
+
+[settle]
+Hip circles at the chair: for 30s
 `,
 } as const;

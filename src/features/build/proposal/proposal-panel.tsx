@@ -3,6 +3,7 @@ import { Button, Text } from 'react-native-paper';
 import { TARGET, useTokens } from '@/design';
 import { printClock } from '@/core/time';
 import { scoreOf } from '@/state';
+import { findingWhat } from '@/words';
 import { countWords, useFindings } from '../findings';
 import { PanelTop } from '../panel-top';
 import { DurationField } from '../duration-field';
@@ -76,11 +77,23 @@ function OutOfReach({
   proposals,
 }: ProposalPanelProps & { readonly proposal: Of<'out-of-reach'> }) {
   const { about, fitting } = proposal;
-  const { minMs, maxMs } = fitting.limits;
+  const { limits, against = [] } = fitting;
+  const { minMs, maxMs } = limits;
   const ends = minMs === maxMs ? [minMs] : [minMs, maxMs];
   return (
     <>
-      <Text variant="bodyLarge">{PROPOSAL.reach(printClock(minMs), printClock(maxMs))}</Text>
+      {against.length > 0 ? (
+        <View role="list" aria-label={PROPOSAL.against}>
+          <Text variant="bodyLarge">{PROPOSAL.against}</Text>
+          {against.map((finding, i) => (
+            <Text key={`${finding.id} ${i}`} role="listitem" variant="titleMedium">
+              {findingWhat(finding)}
+            </Text>
+          ))}
+        </View>
+      ) : (
+        <Text variant="bodyLarge">{PROPOSAL.reach(printClock(minMs), printClock(maxMs))}</Text>
+      )}
       <View style={styles.buttons}>
         {ends.map((ms) => (
           <Button

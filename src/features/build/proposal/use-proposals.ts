@@ -1,14 +1,13 @@
 import { startTransition, useRef, useState } from 'react';
-import type { Fitting } from '@/core/fit';
 import { applyChange, type Change, type Routine } from '@/core/routine';
 import { printClock } from '@/core/time';
 import { fitTo, ordered, useAppDispatch } from '@/state';
 import { mendWords, orderingWhy } from '@/words';
-import type { RuleFinding } from '@/core/check';
+import type { RuleFinding, SafeFitting } from '@/core/check';
 import { PROPOSAL } from '../strings';
 import type { Editing } from '../use-routine';
 
-type OutOfReach = Extract<Fitting, { fitted: false }>;
+type OutOfReach = Extract<SafeFitting, { fitted: false }>;
 
 /** An edit that is shown before it is kept, or what came of asking for one. */
 export type Proposal = { readonly title: string; readonly about: Routine } & (
