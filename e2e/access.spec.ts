@@ -81,6 +81,9 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   record: async (page) => page.getByRole('button', { name: 'Record' }).click(),
   moves: async (page) => {
     await page.getByRole('button', { name: 'Moves' }).click();
+    const narrow = page.getByRole('button', { name: 'Narrow down' });
+    await expect(page.getByText('222 moves')).toBeVisible();
+    if (await narrow.isVisible()) await narrow.click();
     await page.getByRole('button', { name: 'Keeps clear of' }).click();
     await expect(page.getByRole('radio', { name: 'Low bone density' })).toBeVisible();
   },
@@ -130,7 +133,7 @@ test('a routine is built and opened by keyboard only', async ({ page }) => {
   await expect(rows.nth(1)).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Seated cat' })).toBeVisible();
-  await page.getByRole('button', { name: 'Close' }).focus();
+  await page.getByRole('button', { name: 'Close', exact: true }).focus();
   await page.keyboard.press('Enter');
   await page.getByRole('textbox', { name: 'Type a move and its dose' }).focus();
   await page.keyboard.type('rest 20s');

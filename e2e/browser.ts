@@ -2,6 +2,9 @@ import { test as base, expect, type Page } from '@playwright/test';
 
 export const PORT = 4617;
 
+/** So many demo routines come with the first visit. */
+export const DEMO_COUNT = 11;
+
 /** How Debian's Chromium is started; without these it asks the network for things. */
 export const BROWSER = {
   launchOptions: {

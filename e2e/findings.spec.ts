@@ -130,7 +130,7 @@ test('order saves trips to the floor, says by how much, and is taken back in one
   await expect(rows(page).nth(1)).toHaveAccessibleName(/^Open book/);
   await page.getByRole('button', { name: 'Order' }).click();
   await expect(page.getByText('No other order is better.')).toBeVisible();
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   await undo(page).click();
   await expect(rows(page).nth(1)).toHaveAccessibleName(/^Seated cat/);
 });

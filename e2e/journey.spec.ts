@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, openDemo, openRoutine, saved, test } from './browser';
+import { DEMO_COUNT, expect, openDemo, openRoutine, saved, test } from './browser';
 
 test('from a typed routine to a led class and back from a file', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-03-05T10:00:00') });
@@ -149,7 +149,7 @@ test('a bad file changes nothing and says where it is wrong', async ({ page }) =
   await text.fill('{ "format": oops }');
   await expect(page.getByText(/from line 1, column 13 on/)).toBeVisible();
   await page.getByRole('button', { name: 'Back', exact: true }).click();
-  await expect(page.getByRole('link')).toHaveCount(6);
+  await expect(page.getByRole('link')).toHaveCount(DEMO_COUNT);
 });
 
 test('an address that leads nowhere says so', async ({ page }) => {

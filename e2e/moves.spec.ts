@@ -16,6 +16,8 @@ test('moves are searched, narrowed down, and seen in full', async ({ page }) => 
   await expect(find).toHaveValue('');
 
   // Narrowed down by region and by a limit.
+  const narrow = page.getByRole('button', { name: 'Narrow down' });
+  if (await narrow.isVisible()) await narrow.click();
   await page.getByRole('button', { name: 'Region', exact: true }).click();
   await page.getByRole('radio', { name: 'Calf' }).click();
   await expect(page.getByRole('button', { name: 'Region: Calf' })).toBeVisible();

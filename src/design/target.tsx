@@ -70,6 +70,7 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     justifyContent: 'center',
     borderWidth: 1,
+    maxWidth: '100%',
     borderRadius: 14,
     paddingHorizontal: 14,
     paddingVertical: 6,

@@ -46,6 +46,11 @@ const proposed = (title: string, button: string) => async (page: Page) => {
     .waitFor();
 };
 
+const moves = async (page: Page) => {
+  await page.getByRole('button', { name: 'Moves' }).click();
+  await page.getByRole('textbox', { name: 'Find a move' }).waitFor();
+};
+
 const ready = (title: string) => async (page: Page) => {
   await routine(title)(page);
   await page.getByRole('button', { name: 'Lead', exact: true }).click();
@@ -78,6 +83,28 @@ const SHOTS: readonly Shot[] = [
   { name: 'findings-wide', viewport: WIDE, go: findings('Down and up again') },
   { name: 'fit-phone', viewport: PHONE, go: proposed('Signal box reset', 'Fit to 10:00') },
   { name: 'order-wide', viewport: WIDE, go: proposed('Thursday chair circle', 'Order') },
+  { name: 'moves-phone', viewport: PHONE, go: moves },
+  {
+    name: 'moves-wide',
+    viewport: WIDE,
+    go: async (page) => {
+      await moves(page);
+      await page.getByRole('button', { name: 'Region', exact: true }).click();
+      await page.getByRole('radio', { name: 'Outer hip' }).click();
+      await page.getByRole('link', { name: /^Both knees to one side/ }).click();
+      await page.getByRole('heading', { name: 'What to say' }).waitFor();
+    },
+  },
+  {
+    name: 'move-phone',
+    viewport: PHONE,
+    go: async (page) => {
+      await moves(page);
+      await page.getByRole('textbox', { name: 'Find a move' }).fill('tandem');
+      await page.getByRole('link', { name: /^Tandem stance/ }).click();
+      await page.getByRole('heading', { name: 'What to say' }).waitFor();
+    },
+  },
   { name: 'lead-ready-phone', viewport: PHONE, go: ready('Thursday chair circle') },
   { name: 'lead-phone', viewport: PHONE, go: leading('Signal box reset', 3, 25_000) },
   { name: 'lead-wide', viewport: WIDE, go: leading('Thursday chair circle', 13, 30_000) },

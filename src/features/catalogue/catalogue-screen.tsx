@@ -9,7 +9,7 @@ import {
   useWindowDimensions,
 } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Field, Screen, TARGET, WIDE, useTokens } from '@/design';
+import { Field, Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { hasMove, moveById, usualLevel, type Move } from '@/core/catalog';
 import type { MoveId } from '@/core/ids';
 import { findMoves, type Wanted } from '@/core/library';
@@ -70,42 +70,60 @@ interface MoveListProps {
 
 function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) {
   const t = useTokens();
+  const window = useWindowDimensions();
+  const wide = window.width >= WIDE;
+  const [facetsOpen, setFacetsOpen] = useState(false);
   const looked = useDeferredValue(wanted);
   const moves = useMemo(() => findMoves(looked), [looked]);
   const narrowed = Object.values(wanted).some((value) => value !== undefined && value !== '');
   return (
-    <FlatList
-      style={[styles.list, { borderRightColor: t.line }]}
-      contentContainerStyle={styles.content}
-      data={moves}
-      keyExtractor={({ id }) => id}
-      initialNumToRender={16}
-      role="list"
-      aria-label={CATALOGUE.title}
-      ListHeaderComponent={
-        <View style={styles.head}>
-          <Field
-            label={CATALOGUE.find}
-            value={wanted.words ?? ''}
-            onChangeText={(words) => onWanted({ ...wanted, words })}
+    <View style={[styles.list, { borderRightColor: t.line }]}>
+      <View style={styles.head}>
+        <Field
+          label={CATALOGUE.find}
+          value={wanted.words ?? ''}
+          onChangeText={(words) => onWanted({ ...wanted, words })}
+        />
+        {!wide && (
+          <Target
+            label={CATALOGUE.narrow}
+            look="plain"
+            icon={facetsOpen ? 'less' : 'more'}
+            expanded={facetsOpen}
+            style={styles.narrow}
+            onPress={() => setFacetsOpen(!facetsOpen)}
           />
-          <Facets wanted={wanted} onWanted={onWanted} />
-          <View style={styles.count}>
-            <Text variant="bodyLarge" aria-live="polite" style={{ color: t.quiet }}>
-              {moves.length === 0 ? CATALOGUE.noMove : CATALOGUE.count(moves.length)}
-            </Text>
-            {narrowed && (
-              <Button contentStyle={styles.button} onPress={() => onWanted({})}>
-                {CATALOGUE.clear}
-              </Button>
-            )}
-          </View>
+        )}
+        {(wide || facetsOpen) && (
+          <ScrollView style={{ maxHeight: window.height * 0.45 }}>
+            <Facets wanted={wanted} onWanted={onWanted} />
+          </ScrollView>
+        )}
+        <View style={styles.count}>
+          <Text variant="bodyLarge" aria-live="polite" style={[styles.grow, { color: t.quiet }]}>
+            {moves.length === 0 ? CATALOGUE.noMove : CATALOGUE.count(moves.length)}
+          </Text>
+          {narrowed && (
+            <Button contentStyle={styles.button} onPress={() => onWanted({})}>
+              {CATALOGUE.clear}
+            </Button>
+          )}
         </View>
-      }
-      renderItem={({ item }) => (
-        <MoveRow move={item} chosen={item.id === chosen} onChoose={onChoose} />
+      </View>
+      {moves.length > 0 && (
+        <FlatList
+          contentContainerStyle={styles.content}
+          data={moves}
+          keyExtractor={({ id }) => id}
+          initialNumToRender={16}
+          role="list"
+          aria-label={CATALOGUE.title}
+          renderItem={({ item }) => (
+            <MoveRow move={item} chosen={item.id === chosen} onChoose={onChoose} />
+          )}
+        />
       )}
-    />
+    </View>
   );
 }
 
@@ -145,7 +163,9 @@ const styles = StyleSheet.create({
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
   list: { flexGrow: 1, flexShrink: 1, flexBasis: 0, borderRightWidth: 1 },
   content: { paddingBottom: 24 },
-  head: { padding: 16, gap: 12 },
+  head: { padding: 16, paddingBottom: 4, gap: 8 },
+  narrow: { alignSelf: 'flex-start', marginLeft: -12 },
+  grow: { flexShrink: 1 },
   count: {
     flexDirection: 'row',
     flexWrap: 'wrap',

@@ -284,7 +284,7 @@ export const BALANCE: readonly Move[] = [
       'Knee, tap, change.',
       [steady, 'The standing knee is soft'],
       'Leave the toes down and tap the thigh.',
-      'Let go of the chair.',
+      'Hold with fingertips.',
       ON_FEET,
     ),
     levels: [
@@ -508,7 +508,7 @@ function walks(): readonly Move[] {
       further: 'Take more steps before you change.',
     }),
     walk('Figure of eight', {
-      setUp: 'Stand between two chairs set apart.',
+      setUp: 'Stand by the counter, two chairs set apart.',
       go: 'Walk round one chair and the other, like an eight.',
       short: 'Round one, round other.',
       watch: 'Small steps in the turns',
@@ -579,7 +579,7 @@ export const MORE_BALANCE: readonly Move[] = [
     cues: says(
       'Stand before a low step, a hand on the rail.',
       'Step up with the {side} foot, other foot follows; down again.',
-      '{side} up, down again.',
+      '{side} foot up, down again.',
       ['The whole foot stands on the step', 'The knee follows the toes'],
       'Only tap the {side} foot on the step.',
       'Hold with fingertips.',

@@ -463,7 +463,7 @@ export const LEGS: readonly Move[] = [
     cues: says(
       'Both hands on the wall, {side} foot a little back.',
       'Bend the {side} knee, heel heavy.',
-      'Bend {side}, heel heavy.',
+      '{side} knee bends, heel heavy.',
       ['Toes point forward', 'The knee goes over the toes'],
       'Bend half as far.',
       'Sink a little lower.',

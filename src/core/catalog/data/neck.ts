@@ -47,9 +47,8 @@ export const NECK: readonly Move[] = [
       'Lift the hand off first, then bring the head up.',
     ),
     levels: [
-      level('no hand', 'sit-front', { stretched: regions('other', 'neck') }),
+      level('no hand', 'sit-front', { usual: true, stretched: regions('other', 'neck') }),
       level('hand resting', 'sit-front', {
-        usual: true,
         loads: body('neck-end-range', 'hand-on-head'),
         stretched: regions('other', 'neck', 'shoulders'),
       }),

@@ -199,9 +199,11 @@ export const SHOULDERS: readonly Move[] = [
       'Bring the hands down into your lap.',
     ),
     levels: [
-      level('hands on the shoulders', 'sit-front', { loaded: regions('body', 'upper-back') }),
-      level('hands behind the head', 'sit-front', {
+      level('hands on the shoulders', 'sit-front', {
         usual: true,
+        loaded: regions('body', 'upper-back'),
+      }),
+      level('hands behind the head', 'sit-front', {
         loads: body('hand-on-head', 'shoulder-open-end', 'neck-extend'),
         stretched: regions('body', 'chest'),
         loaded: regions('body', 'upper-back'),
@@ -428,7 +430,7 @@ export const SHOULDERS: readonly Move[] = [
     cues: says(
       'Stand beside the wall, {side} forearm on it.',
       'Turn your feet and chest away until the {side} chest opens.',
-      'Turn away from {side}.',
+      'Turn, {side} chest opens.',
       ['The shoulder stays low', 'The ribs stay down'],
       'Keep the {side} hand below shoulder height.',
       'Turn the head away as well.',

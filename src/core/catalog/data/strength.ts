@@ -388,7 +388,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
     cues: says(
       'Stand on your {side} leg behind the chair.',
       'Tip forward over the {side} leg and come up tall.',
-      'Tip over {side}, up.',
+      'Tip over {side} leg, up.',
       ['The pelvis stays level', 'The knee is soft'],
       'Leave the {other} toes down, one hand on.',
       'Turn the chest a little as you tip.',
@@ -489,7 +489,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
     cues: says(
       'Stand behind the chair, weight on the {other} leg.',
       'Reach the {side} leg back, toes off the floor, and return.',
-      'Reach {side} back, return.',
+      '{side} leg back, return.',
       ['The trunk stays tall', 'The standing knee is soft'],
       'Leave the {side} toes down.',
       'Reach the arms forward as the leg goes back.',
@@ -1035,7 +1035,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
     cues: says(
       'Lie on your {side} side, knees bent, feet together.',
       'Open the {other} knee, feet together, and close it slowly.',
-      'Open {other}, close.',
+      'Open {other} knee, close.',
       ['The pelvis does not roll back', 'Feet stay together'],
       'Open half as far.',
       'Wait at the top.',
@@ -1066,7 +1066,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
     cues: says(
       'Lie on your {side} side, {side} knee bent.',
       'Lift the long {other} leg, heel first, and lower it.',
-      'Lift {other}, lower.',
+      'Lift {other} leg, lower.',
       ['Toes point forward', 'The waist stays long'],
       'Bend the {other} knee as well.',
       'Wait at the top.',

@@ -205,7 +205,7 @@ export const RISE_CHAIN: readonly Move[] = [
     range: once,
     cues: says(
       'Stand, the seat touching both legs.',
-      'Squeeze tall, look left and right for the chair.',
+      'Stand tall, buttocks firm; look both ways for the chair.',
       'Tall, look both ways.',
       ['The legs feel the seat', 'Turn the head slowly'],
       'Hold the armrest with one hand.',
