@@ -3,6 +3,7 @@ import { Bench } from 'tinybench';
 import { checkRoutine, fitSafely } from '@/core/check';
 import { fitRoutine } from '@/core/fit';
 import { countingIds, type NewId } from '@/core/ids';
+import { findMoves } from '@/core/library';
 import { movingMs, orderRoutine } from '@/core/order';
 import { compile } from '@/core/score';
 import { scorePhrases as phrases } from '@/words';
@@ -32,6 +33,9 @@ bench
   })
   .add('fit of 60 items (bar 10 ms)', () => {
     fitRoutine({ ...sixty }, { slotMs: longerMs, newId, phrases });
+  })
+  .add('search of the moves (bar 20 ms)', () => {
+    findMoves({ words: 'seted twst', region: 'ribs-sides', lane: 'chair' });
   })
   .add('fit of 60 items with all checks before and after', () => {
     fitSafely({ ...sixty }, { slotMs: longerMs, newId, phrases });
