@@ -22,40 +22,95 @@ export const BROKEN = 1e9;
 /** What is still to be paid from each standing at the start of a section, and inside it. */
 interface Table {
   /** By which units are done and where the room stands. */
-  readonly toGo: Float64Array;
+  readonly toGo: Costs;
   readonly width: number;
+  readonly none: number;
   readonly brokenAt: Uint16Array;
 }
 
 /**
  * All best orders, the nearest to the given one first, as far as they are asked for.
  * Exact: every order of every section is weighed by dynamic programming over what is done.
+ * @param most the cost of some order; what costs more on the way is not looked at further
  * @returns the least cost and its orders; each order has the units of each section in turn
  */
-export function bestOrders({ sections, rooms, back }: Search): {
-  readonly cost: number;
-  readonly orders: OrderWalk;
-} {
+export function bestOrders(
+  { sections, rooms, back }: Search,
+  most: number,
+): { readonly cost: number; readonly orders: OrderWalk } {
   meetAll(sections, rooms);
   const width = rooms.count();
-  const laidOut = layOut(sections, rooms, width);
+  const scale = scaleOf(sections, rooms, width);
+  const laidOut = layOut(sections, rooms, back, width, scale, scale.of(most));
   const tables = sections.map(() => undefined as Table | undefined);
   for (let s = sections.length - 1; s >= 0; s--) {
     const section = sections[s];
     const ways = laidOut[s];
     const next = tables[s + 1];
     if (section && ways) {
-      const after = (standing: number) => (next ? at(next, 0, standing) : rooms.homeMs(standing));
-      tables[s] = fill(section, ways, back, width, after);
+      const after = (standing: number) =>
+        next ? at(next, 0, standing) : scale.of(rooms.homeMs(standing));
+      tables[s] = fill(section, ways, width, scale, after);
     }
   }
   const [first] = tables;
-  const cost = first ? at(first, 0, rooms.start) : rooms.homeMs(rooms.start);
-  return { cost, orders: optimal(sections, tables, rooms, 0, rooms.start, 0, []) };
+  const cost = first ? scale.back(at(first, 0, rooms.start)) : rooms.homeMs(rooms.start);
+  return { cost, orders: optimal(sections, tables, rooms, scale, 0, rooms.start, 0, []) };
 }
 
-const at = ({ toGo, width }: Table, done: number, standing: number): number =>
-  toGo[done * width + standing] ?? Infinity;
+type Costs = Int32Array | Float64Array;
+
+/** How costs are kept in the tables: small whole numbers where they fit, which is twice as fast. */
+interface Scale {
+  readonly costs: (length: number) => Costs;
+  readonly none: number;
+  /** One broken rule. */
+  readonly broken: number;
+  /** From milliseconds with broken rules in them, and back. */
+  readonly of: (cost: number) => number;
+  readonly back: (kept: number) => number;
+}
+
+const PLAIN: Scale = {
+  costs: (length) => new Float64Array(length).fill(Infinity),
+  none: Infinity,
+  broken: BROKEN,
+  of: (cost) => cost,
+  back: (kept) => kept,
+};
+
+const NONE = 0x7fffffff;
+const PER_BROKEN = 1 << 16;
+const MOST_BROKEN = (1 << 14) - 1;
+
+/** Whole seconds beside a count of broken rules, where every passage and all of them together fit. */
+function scaleOf(sections: readonly SearchSection[], rooms: Rooms, width: number): Scale {
+  let longestS = 0;
+  for (let standing = 0; standing < width; standing++) {
+    const times = sections.flatMap(({ units }) =>
+      units.map((unit) => rooms.pass(standing, unit).movingMs),
+    );
+    for (const ms of [...times, rooms.homeMs(standing)]) {
+      if (ms % 1000 !== 0) return PLAIN;
+      longestS = Math.max(longestS, ms / 1000);
+    }
+  }
+  const steps = sections.reduce((sum, { units }) => sum + units.length, 1);
+  if (longestS * steps >= PER_BROKEN) return PLAIN;
+  return {
+    costs: (length) => new Int32Array(length).fill(NONE),
+    none: NONE,
+    broken: PER_BROKEN,
+    of: (cost) => {
+      const broken = Math.min(MOST_BROKEN, Math.floor(cost / BROKEN));
+      return broken * PER_BROKEN + (cost % BROKEN) / 1000;
+    },
+    back: (kept) => Math.floor(kept / PER_BROKEN) * BROKEN + (kept % PER_BROKEN) * 1000,
+  };
+}
+
+const at = ({ toGo, width, none }: Table, done: number, standing: number): number =>
+  toGo[done * width + standing] ?? none;
 
 /** Meets every standing that any order could lead to, so that tables can be laid out. */
 function meetAll(sections: readonly SearchSection[], rooms: Rooms): void {
@@ -75,95 +130,66 @@ function meetAll(sections: readonly SearchSection[], rooms: Rooms): void {
   }
 }
 
-/** The passages of a section's units, by unit and standing, and what each set of done units reaches. */
+/** The passages of a section's units, by unit and standing, and what was spent by way of them. */
 interface Ways {
   readonly to: Int32Array;
-  readonly cost: Float64Array;
-  readonly reached: Uint8Array;
+  readonly cost: Costs;
+  /** The least that each set of done units and standing costs; none where it is not worth a look. */
+  readonly spent: Costs;
+  readonly brokenAt: Uint16Array;
 }
 
-function layOut(sections: readonly SearchSection[], rooms: Rooms, width: number): readonly Ways[] {
-  let from: Uint8Array = new Uint8Array(width);
-  from[rooms.start] = 1;
-  return sections.map(({ units }) => {
+function layOut(
+  sections: readonly SearchSection[],
+  rooms: Rooms,
+  back: Lookback,
+  width: number,
+  scale: Scale,
+  most: number,
+): readonly Ways[] {
+  let from = scale.costs(width);
+  from[rooms.start] = 0;
+  return sections.map((section) => {
+    const { units } = section;
     const to = new Int32Array(units.length * width);
-    const cost = new Float64Array(units.length * width);
+    const cost = scale.costs(units.length * width);
     units.forEach((unit, u) => {
       for (let standing = 0; standing < width; standing++) {
         const pass = rooms.pass(standing, unit);
         to[u * width + standing] = pass.to;
-        cost[u * width + standing] = pass.movingMs + pass.broken * BROKEN;
+        cost[u * width + standing] = scale.of(pass.movingMs) + pass.broken * scale.broken;
       }
     });
-    const reached = reachedBy(units, to, width, from);
-    from = reached.subarray(reached.length - width);
-    return { to, cost, reached };
+    const ways = spend(section, { to, cost }, back, width, scale, from, most);
+    from = ways.spent.slice(ways.spent.length - width);
+    return ways;
   });
 }
 
-/** Which standings each set of done units can have led to. */
-function reachedBy(
-  units: readonly Unit[],
-  to: Int32Array,
-  width: number,
-  from: Uint8Array,
-): Uint8Array {
-  const count = units.length;
-  const all = (1 << count) - 1;
-  const reached = new Uint8Array((all + 1) * width);
-  reached.set(from);
-  const open = new Int32Array(width);
-  for (let done = 0; done < all; done++) {
-    const opened = standingsAt(reached, done * width, open);
-    const place = ones(done);
-    for (let unit = 0; unit < count && opened > 0; unit++) {
-      if (done & (1 << unit) || !mayFollow(units, place, unit)) continue;
-      const next = (done | (1 << unit)) * width;
-      const row = unit * width;
-      for (let i = 0; i < opened; i++) {
-        reached[next + (to[row + (open[i] as number)] as number)] = 1;
-      }
-    }
-  }
-  return reached;
-}
-
-/** Which units may come next: a pinned one at its own place, and nowhere else. */
-function mayFollow(units: readonly Unit[], place: number, unit: number): boolean {
-  return units[place]?.pinned ? unit === place : !units[unit]?.pinned;
-}
-
-/** Lists the standings that are reached; how many they are. */
-function standingsAt(reached: Uint8Array, here: number, open: Int32Array): number {
-  let opened = 0;
-  for (let standing = 0; standing < open.length; standing++) {
-    if (reached[here + standing] === 1) open[opened++] = standing;
-  }
-  return opened;
-}
-
-function fill(
+/** Goes forward from what was spent before the section, as long as it is not more than `most`. */
+function spend(
   { units, deeds, before }: SearchSection,
-  { to, cost, reached }: Ways,
+  { to, cost }: Pick<Ways, 'to' | 'cost'>,
   back: Lookback,
   width: number,
-  after: (standing: number) => number,
-): Table {
+  scale: Scale,
+  from: Costs,
+  most: number,
+): Ways {
   const count = units.length;
   const all = (1 << count) - 1;
-  const toGo = new Float64Array((all + 1) * width).fill(Infinity);
-  for (let standing = 0; standing < width; standing++) {
-    if (reached[all * width + standing]) toGo[all * width + standing] = after(standing);
-  }
+  const spent = scale.costs((all + 1) * width);
+  spent.set(from);
   const sums = sumsBefore(deeds, before, back.size, all);
   const brokenAt = new Uint16Array((all + 1) * count);
   const open = new Int32Array(width);
-  for (let done = all - 1; done >= 0; done--) {
+  for (let done = 0; done < all; done++) {
+    const here = done * width;
+    const opened = standingsAt(spent, here, open, scale.none);
+    if (opened === 0) continue;
     const place = ones(done);
     const past = sums.subarray(done * back.size, (done + 1) * back.size);
-    const here = done * width;
-    const opened = standingsAt(reached, here, open);
-    for (let unit = 0; unit < count && opened > 0; unit++) {
+    for (let unit = 0; unit < count; unit++) {
       const own = deeds[unit];
       if (done & (1 << unit) || !own || !mayFollow(units, place, unit)) continue;
       const broken = back.broken(past, own);
@@ -173,13 +199,70 @@ function fill(
       // Inside the bounds of every table, as it is laid out.
       for (let i = 0; i < opened; i++) {
         const standing = open[i] as number;
+        const sum =
+          (spent[here + standing] as number) +
+          (cost[row + standing] as number) +
+          broken * scale.broken;
+        const there = next + (to[row + standing] as number);
+        if (sum <= most && sum < (spent[there] as number)) spent[there] = sum;
+      }
+    }
+  }
+  return { to, cost, spent, brokenAt };
+}
+
+/** Which units may come next: a pinned one at its own place, and nowhere else. */
+function mayFollow(units: readonly Unit[], place: number, unit: number): boolean {
+  return units[place]?.pinned ? unit === place : !units[unit]?.pinned;
+}
+
+/** Lists the standings worth a look; how many they are. */
+function standingsAt(spent: Costs, here: number, open: Int32Array, none: number): number {
+  let opened = 0;
+  for (let standing = 0; standing < open.length; standing++) {
+    if ((spent[here + standing] as number) < none) open[opened++] = standing;
+  }
+  return opened;
+}
+
+/** Goes back from the end of the section; what was spent gives way to what is still to be paid. */
+function fill(
+  { units }: SearchSection,
+  { to, cost, spent, brokenAt }: Ways,
+  width: number,
+  scale: Scale,
+  after: (standing: number) => number,
+): Table {
+  const count = units.length;
+  const all = (1 << count) - 1;
+  const toGo = spent;
+  const open = new Int32Array(width);
+  const last = standingsAt(spent, all * width, open, scale.none);
+  for (let i = 0; i < last; i++) {
+    const standing = open[i] as number;
+    toGo[all * width + standing] = after(standing);
+  }
+  for (let done = all - 1; done >= 0; done--) {
+    const here = done * width;
+    const opened = standingsAt(spent, here, open, scale.none);
+    if (opened === 0) continue;
+    const place = ones(done);
+    toGo.fill(scale.none, here, here + width);
+    for (let unit = 0; unit < count; unit++) {
+      if (done & (1 << unit) || !mayFollow(units, place, unit)) continue;
+      const broken = brokenAt[done * count + unit] as number;
+      const next = (done | (1 << unit)) * width;
+      const row = unit * width;
+      for (let i = 0; i < opened; i++) {
+        const standing = open[i] as number;
         const onward = toGo[next + (to[row + standing] as number)] as number;
-        const whole = (cost[row + standing] as number) + broken * BROKEN + onward;
+        if (onward === scale.none) continue;
+        const whole = (cost[row + standing] as number) + broken * scale.broken + onward;
         if (whole < (toGo[here + standing] as number)) toGo[here + standing] = whole;
       }
     }
   }
-  return { toGo, width, brokenAt };
+  return { toGo, width, none: scale.none, brokenAt };
 }
 
 function sumsBefore(
@@ -217,6 +300,7 @@ function* optimal(
   sections: readonly SearchSection[],
   tables: readonly (Table | undefined)[],
   rooms: Rooms,
+  scale: Scale,
   s: number,
   standing: number,
   done: number,
@@ -228,7 +312,7 @@ function* optimal(
   const count = section.units.length;
   if (done === (1 << count) - 1) {
     const next = orders.length === s + 1 ? orders : [...orders, []];
-    return yield* optimal(sections, tables, rooms, s + 1, standing, 0, next);
+    return yield* optimal(sections, tables, rooms, scale, s + 1, standing, 0, next);
   }
   const wanted = at(table, done, standing);
   const own = orders[s] ?? [];
@@ -239,9 +323,11 @@ function* optimal(
     const pass = rooms.pass(standing, one);
     const broken = pass.broken + (table.brokenAt[done * count + unit] ?? 0);
     const next = done | (1 << unit);
-    if (pass.movingMs + broken * BROKEN + at(table, next, pass.to) !== wanted) continue;
+    const onward = at(table, next, pass.to);
+    const whole = scale.of(pass.movingMs) + broken * scale.broken + onward;
+    if (onward === scale.none || whole !== wanted) continue;
     const longer = [...orders.slice(0, s), [...own, unit]];
-    const differ = yield* optimal(sections, tables, rooms, s, pass.to, next, longer);
+    const differ = yield* optimal(sections, tables, rooms, scale, s, pass.to, next, longer);
     if (differ !== undefined && differ < placed) return differ;
   }
   return undefined;

@@ -21,6 +21,35 @@ export function costOf({ sections, rooms, back }: Search, orders: SectionOrders)
   return cost + rooms.homeMs(standing);
 }
 
+/** An order that takes, place by place, the unit that costs least next: a bound, not a choice. */
+export function greedyOrders({ sections, rooms, back }: Search): SectionOrders {
+  let standing = rooms.start;
+  return sections.map(({ units, deeds, before }) => {
+    const sums = before.slice();
+    const left = new Set(units.keys());
+    const order: number[] = [];
+    while (left.size > 0) {
+      const place = order.length;
+      const costAt = (unit: number): number => {
+        const [one, own] = [units[unit], deeds[unit]];
+        if (!one || !own) return Infinity;
+        const pass = rooms.pass(standing, one);
+        return pass.movingMs + (pass.broken + back.broken(sums, own)) * BROKEN;
+      };
+      const may = [...left].filter((unit) =>
+        units[place]?.pinned ? unit === place : !units[unit]?.pinned,
+      );
+      const next = may.reduce((best, unit) => (costAt(unit) < costAt(best) ? unit : best));
+      const one = units[next];
+      deeds[next]?.sum.forEach((value, i) => (sums[i] = (sums[i] ?? 0) + value));
+      if (one) standing = rooms.pass(standing, one).to;
+      left.delete(next);
+      order.push(next);
+    }
+    return order;
+  });
+}
+
 const MOST_PASSES = 30;
 /** The best orders nearby that are looked at: on the way, and around the one that is best of all. */
 const LOOKED_AT = 3;

@@ -11,7 +11,7 @@ import {
 import { lookback } from './before';
 import { brokenCount, brokenIn, type Broken } from './broken';
 import { bestOrders, type Search, type SearchSection } from './exact';
-import { betterOrders, costOf, goodNear } from './nearby';
+import { betterOrders, costOf, goodNear, greedyOrders } from './nearby';
 import { roomsOf } from './rooms';
 import { itemsOf, orderChange, unitsOf, type Orders, type Unit } from './units';
 
@@ -93,7 +93,7 @@ function chosen(
   const good = (orders: readonly (readonly number[])[]) => spoilt(orders) === undefined;
   let start = given;
   if (search.sections.every(({ units }) => units.length <= EXACT_UNITS)) {
-    const best = bestOrders(search);
+    const best = bestOrders(search, Math.min(now, costOf(search, greedyOrders(search))));
     if (best.cost >= now) return { orders: undefined, exact: true };
     let next = best.orders.next();
     const first = next.value;
