@@ -30,8 +30,12 @@ export interface UnitDeeds {
 export interface Lookback {
   readonly size: number;
   readonly of: (unit: Unit) => UnitDeeds;
-  /** How many items of a unit, or the unit itself, come too early or too late after such a past. */
-  readonly broken: (before: Float64Array, deeds: UnitDeeds) => number;
+  /**
+   * How many items of a unit, or the unit itself, come too early or too late after such a past.
+   * @param warmedBy where the past that tires is not the one that warms: the least that any order
+   * between the two breaks
+   */
+  readonly broken: (before: Float64Array, deeds: UnitDeeds, warmedBy?: Float64Array) => number;
 }
 
 const TIRING = 0;
@@ -124,21 +128,23 @@ export function lookback(seen: Seen): Lookback {
     );
   };
 
-  const broken = (before: Float64Array, unit: UnitDeeds): number => {
+  const broken = (before: Float64Array, unit: UnitDeeds, warmedBy = before): number => {
     if (!unit.asks) return 0;
     const late = (taughtAt.get(unit) ?? []).some((family) => (before[laneSize + family] ?? 0) > 0);
     if (unit.once) {
       const tired = unit.deeds.some((deed) => isTired(before, deed));
-      const cold = unit.deeds.some((deed) => isCold(before, deed));
+      const cold = unit.deeds.some((deed) => isCold(warmedBy, deed));
       return Number(tired) + Number(cold) + Number(late);
     }
     const sums = before.slice();
+    const warmth = warmedBy === before ? sums : warmedBy.slice();
     const tired = new Set<ItemId>();
     const cold = new Set<ItemId>();
     for (const deed of unit.deeds) {
       if (isTired(sums, deed)) tired.add(deed.itemId);
-      if (isCold(sums, deed)) cold.add(deed.itemId);
+      if (isCold(warmth, deed)) cold.add(deed.itemId);
       addDeed(sums, deed);
+      if (warmth !== sums) addDeed(warmth, deed);
     }
     return tired.size + cold.size + Number(late);
   };

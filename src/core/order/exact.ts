@@ -149,7 +149,9 @@ function layOut(
 ): readonly Ways[] {
   let from = scale.costs(width);
   from[rooms.start] = 0;
-  return sections.map((section) => {
+  const least = sections.map((section) => leastBroken(section, back));
+  const total = least.map((units) => units.reduce((sum, broken) => sum + broken, 0));
+  return sections.map((section, s) => {
     const { units } = section;
     const to = new Int32Array(units.length * width);
     const cost = scale.costs(units.length * width);
@@ -160,10 +162,33 @@ function layOut(
         cost[u * width + standing] = scale.of(pass.movingMs) + pass.broken * scale.broken;
       }
     });
-    const ways = spend(section, { to, cost }, back, width, scale, from, most);
+    const later = total.slice(s + 1).reduce((sum, broken) => sum + broken, 0);
+    const toBreak = brokenToCome(least[s] ?? [], later);
+    const ways = spend(section, { to, cost }, back, width, scale, from, most, toBreak);
     from = ways.spent.slice(ways.spent.length - width);
     return ways;
   });
+}
+
+/** What each unit breaks at the least, wherever in its section it stands. */
+function leastBroken({ deeds, before }: SearchSection, back: Lookback): readonly number[] {
+  const all = before.slice();
+  for (const { sum } of deeds) sum.forEach((value, i) => (all[i] = (all[i] ?? 0) + value));
+  return deeds.map((own) => {
+    const others = all.map((value, i) => value - (own.sum[i] ?? 0));
+    return back.broken(before, own, others);
+  });
+}
+
+/** By what is done, the least that is still to be broken here and in later sections. */
+function brokenToCome(least: readonly number[], later: number): Uint16Array {
+  const all = (1 << least.length) - 1;
+  const toCome = new Uint16Array(all + 1).fill(later);
+  for (let done = all - 1; done >= 0; done--) {
+    const next = ~done & (done + 1);
+    toCome[done] = (toCome[done | next] ?? 0) + (least[Math.log2(next)] ?? 0);
+  }
+  return toCome;
 }
 
 /** Goes forward from what was spent before the section, as long as it is not more than `most`. */
@@ -175,6 +200,7 @@ function spend(
   scale: Scale,
   from: Costs,
   most: number,
+  toBreak: Uint16Array,
 ): Ways {
   const count = units.length;
   const all = (1 << count) - 1;
@@ -196,6 +222,7 @@ function spend(
       brokenAt[done * count + unit] = broken;
       const next = (done | (1 << unit)) * width;
       const row = unit * width;
+      const worth = most - (toBreak[done | (1 << unit)] as number) * scale.broken;
       // Inside the bounds of every table, as it is laid out.
       for (let i = 0; i < opened; i++) {
         const standing = open[i] as number;
@@ -204,7 +231,7 @@ function spend(
           (cost[row + standing] as number) +
           broken * scale.broken;
         const there = next + (to[row + standing] as number);
-        if (sum <= most && sum < (spent[there] as number)) spent[there] = sum;
+        if (sum <= worth && sum < (spent[there] as number)) spent[there] = sum;
       }
     }
   }

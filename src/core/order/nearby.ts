@@ -21,7 +21,10 @@ export function costOf({ sections, rooms, back }: Search, orders: SectionOrders)
   return cost + rooms.homeMs(standing);
 }
 
-/** An order that takes, place by place, the unit that costs least next: a bound, not a choice. */
+/**
+ * An order that takes, place by place, the unit that costs least next and leaves the others the
+ * least to break: a bound, not a choice.
+ */
 export function greedyOrders({ sections, rooms, back }: Search): SectionOrders {
   let standing = rooms.start;
   return sections.map(({ units, deeds, before }) => {
@@ -34,12 +37,20 @@ export function greedyOrders({ sections, rooms, back }: Search): SectionOrders {
         const [one, own] = [units[unit], deeds[unit]];
         if (!one || !own) return Infinity;
         const pass = rooms.pass(standing, one);
-        return pass.movingMs + (pass.broken + back.broken(sums, own)) * BROKEN;
+        const then = sums.map((value, i) => value + (own.sum[i] ?? 0));
+        let broken = pass.broken + back.broken(sums, own);
+        for (const other of left) {
+          const rest = deeds[other];
+          if (other !== unit && rest) broken += back.broken(then, rest);
+        }
+        return pass.movingMs + broken * BROKEN;
       };
       const may = [...left].filter((unit) =>
         units[place]?.pinned ? unit === place : !units[unit]?.pinned,
       );
-      const next = may.reduce((best, unit) => (costAt(unit) < costAt(best) ? unit : best));
+      const [next = 0] = may
+        .map((unit) => [unit, costAt(unit)] as const)
+        .reduce((best, one) => (one[1] < best[1] ? one : best));
       const one = units[next];
       deeds[next]?.sum.forEach((value, i) => (sums[i] = (sums[i] ?? 0) + value));
       if (one) standing = rooms.pass(standing, one).to;
