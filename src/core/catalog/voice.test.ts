@@ -34,6 +34,7 @@ describe('how the catalogue speaks', () => {
       // The breath is said by the routine's school.
       if (move.kind !== 'breath') expect(cue).not.toMatch(/\b(inhale|exhale|breathe (in|out))\b/i);
     }
+    if (move.kind !== 'breath') expect(move.cues.breath).not.toMatch(/\b(in|out)\b/i);
     // The limb or the way is always named, not only the side.
     expect(move.cues.go).not.toMatch(/^\{(side|other)\}[.,]/);
     // A name can be written on a line of its own.

@@ -21,7 +21,7 @@ export const FLOOR = [
       easier: 'Lift only as far as the hips feel light.',
       further: 'Stay up for a breath before you lower.',
       wayOut: 'Lower the hips and let both knees rest together.',
-      breath: 'Out as the hips lift.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       {
@@ -73,7 +73,7 @@ export const FLOOR = [
       easier: 'Open half way, hand on the ribs.',
       further: 'Let the {other} shoulder sink towards the floor.',
       wayOut: 'Bring the arm back and rest on your {side} side.',
-      breath: 'Open on the breath out.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       {

@@ -94,7 +94,7 @@ export const KNEELING = [
       easier: 'Hold a chair and stay more upright.',
       further: 'Reach the {side} arm up.',
       wayOut: 'Hands to the front thigh, and bring the feet together.',
-      breath: 'Ease on the breath out.',
+      breath: 'Let each breath soften it a little.',
     },
     levels: [
       level('hand on the chair', 'kneel-half', {

@@ -22,7 +22,7 @@ export const LYING = [
       easier: 'Slide the heel along the floor.',
       further: 'Start with both knees over the hips.',
       wayOut: 'Both feet down, knees together.',
-      breath: 'Out as the leg lowers.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       level('heel sliding', 'lying-back', { loaded: regions('body', 'abdomen') }),
@@ -58,7 +58,7 @@ export const LYING = [
       easier: 'Lift the head alone.',
       further: 'Stay up for a breath before you lower.',
       wayOut: 'Lower the head and rest.',
-      breath: 'Out as you lift.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       level('head alone', 'lying-back', {
@@ -95,7 +95,7 @@ export const LYING = [
       easier: 'Keep the forearms down and lift half as far.',
       further: 'Let the hands grow light as you lift.',
       wayOut: 'Lower your chest and turn your head to one side.',
-      breath: 'In as you lift.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       level('forearms down', 'lying-front', {

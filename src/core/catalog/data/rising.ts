@@ -21,7 +21,7 @@ export const RISING = [
       easier: 'Help with your hands on the armrests.',
       further: 'Stop half way back for a moment.',
       wayOut: 'Lean back and rest.',
-      breath: 'Out as you come forward.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       {
@@ -120,7 +120,7 @@ export const RISING = [
       easier: 'Slide your hands along your thighs.',
       further: 'Reach both arms forward as you lean.',
       wayOut: 'Sit back up and rest.',
-      breath: 'Out as you lean.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       {
@@ -170,7 +170,7 @@ export const RISING = [
       easier: 'Push on the armrests or the seat.',
       further: 'Cross your arms and count three on the way down.',
       wayOut: 'Sit down, hands on the seat.',
-      breath: 'Out as you rise.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       {

@@ -72,7 +72,7 @@ export const SEATED_LEGS = [
       easier: 'Slide the heel along the floor.',
       further: 'Hover the foot between reps.',
       wayOut: 'Put both feet flat.',
-      breath: 'Out as the knee straightens.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       {
@@ -135,7 +135,7 @@ export const SEATED_LEGS = [
       easier: 'Bend the knee a little and stay more upright.',
       further: 'Draw the toes back harder and tip a little more.',
       wayOut: 'Hands on the thighs, push up to sitting.',
-      breath: 'Let go a little with each breath out.',
+      breath: 'Let each breath soften it a little.',
     },
     levels: [
       {

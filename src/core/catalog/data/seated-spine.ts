@@ -72,7 +72,7 @@ export const SEATED_SPINE = [
       easier: 'Tip half as far.',
       further: 'Reach the {other} hand down towards the floor.',
       wayOut: 'Bring your head back to the middle slowly.',
-      breath: 'Soften a little with each breath out.',
+      breath: 'Let each breath soften it a little.',
     },
     levels: [
       {
@@ -124,7 +124,7 @@ export const SEATED_SPINE = [
       easier: 'Cross your arms and turn half as far.',
       further: 'Take the {side} hand to the back of the chair.',
       wayOut: 'Let the hands go and turn back to the middle.',
-      breath: 'Grow taller on the breath in, turn on the breath out.',
+      breath: 'Let each breath soften it a little.',
     },
     levels: [
       {

@@ -233,7 +233,7 @@ export const STANDING = [
       easier: 'Keep one hand on the chair and the toes down.',
       further: 'Stop at the top for a moment.',
       wayOut: 'Both feet down, hand to the chair.',
-      breath: 'Out as you press.',
+      breath: 'Breathe with the movement; no holding.',
     },
     levels: [
       level('one hand on, toes down', 'stand-chair', {
