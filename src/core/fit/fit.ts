@@ -1,55 +1,19 @@
-import type { ItemId, NewId } from '../ids';
-import { itemIdSchema } from '../ids';
+import { itemIdSchema, type ItemId, type NewId } from '../ids';
 import { paceOf } from '../pace';
 import {
-  amountOf,
   applyChange,
-  changeItem,
-  doseChanged,
   entriesInOrder,
-  itemInForce,
-  itemsInOrder,
   replaceEntry,
-  type Block,
   type Change,
-  type Item,
   type Routine,
   type Step,
 } from '../routine';
-import {
-  compile,
-  lowersHead,
-  type LaneBars,
-  type Score,
-  type ScorePhrases,
-  type Segment,
-} from '../score';
-import { doseOptions, repeatsOf, type DoseOption, type Repeats } from './doses';
+import { compile, type LaneBars, type Score, type ScorePhrases } from '../score';
+import { changesBetween, type FitChange } from './changes';
+import { doseSteps, movingItems, workByItem, type Moving, type Sets } from './moving';
+import { inTheWay, lengthLimits, type FitLimits, type InTheWay } from './reach';
+import { roundChoices } from './rounds';
 import { solve, type Option } from './solve';
-
-export const FIT_PARTS = ['hold', 'timed', 'reps', 'breaths', 'sets', 'rounds', 'rest'] as const;
-export type FitPart = (typeof FIT_PARTS)[number];
-
-/** One thing that fit changes: milliseconds for times, counts for the rest. */
-export interface FitChange {
-  readonly itemId: ItemId;
-  readonly what: FitPart;
-  readonly from: number;
-  readonly to: number;
-}
-
-export const IN_THE_WAY = ['pinned', 'no-range', 'at-least', 'at-most', 'checked'] as const;
-
-/** Why an item can't move further. */
-export interface InTheWay {
-  readonly itemId: ItemId;
-  readonly why: (typeof IN_THE_WAY)[number];
-}
-
-export interface FitLimits {
-  readonly minMs: number;
-  readonly maxMs: number;
-}
 
 export type Fitting =
   | {
@@ -80,24 +44,9 @@ export interface FitWish {
   readonly spoilt?: (after: Routine, score: Score) => readonly ItemId[] | undefined;
 }
 
-/** Rounds go up to here: working values. */
-const LEAST_ROUNDS = 2;
-const MOST_ROUNDS = 4;
-const MOST_ROUND_CHOICES = 64;
 /** A head held low for longer adds a pause, which the arithmetic of doses doesn't see: tried again. */
 const MOST_TRIES = 6;
 const MOST_GUARDS = 12;
-
-/** An item on its way to another dose. */
-interface Moving {
-  readonly item: Item;
-  readonly repeats: Repeats;
-  readonly options: readonly DoseOption[];
-  readonly oldWorkMs: number;
-  readonly oldTimeMs: number;
-}
-
-type Sets = 'kept' | 'free';
 
 /**
  * Brings a routine to a slot, to the second, by doses inside their ranges that stay nearest to the
@@ -282,45 +231,6 @@ function stepsOf(options: readonly Option[]): readonly number[] {
     .filter((step) => step > 0);
 }
 
-function movingItems(routine: Routine, score: Score, sets: Sets): readonly Moving[] {
-  const pace = paceOf(routine.pace, routine.paceChanges);
-  const byItem = new Map<string, Segment[]>();
-  for (const segment of score.segments) {
-    if (!segment.itemId) continue;
-    const known = byItem.get(segment.itemId);
-    if (known) known.push(segment);
-    else byItem.set(segment.itemId, [segment]);
-  }
-  return itemsInOrder(routine).flatMap((item): readonly Moving[] => {
-    const segments = byItem.get(item.id) ?? [];
-    const repeats = repeatsOf(item, segments);
-    const options = doseOptions(item, pace, routine.pace, repeats, sets);
-    if (options.length < 2) return [];
-    const oldWorkMs = segments.reduce((sum, one) => sum + (isWork(one) ? length(one) : 0), 0);
-    const restMs = segments.reduce((sum, one) => sum + (one.kind === 'rest' ? length(one) : 0), 0);
-    return [{ item, repeats, options, oldWorkMs, oldTimeMs: oldWorkMs + restMs }];
-  });
-}
-
-const isWork = ({ kind }: Segment) => kind === 'work' || kind === 'press';
-const length = ({ startMs, endMs }: Segment) => endMs - startMs;
-
-function workByItem({ segments }: Score): ReadonlyMap<ItemId, number> {
-  const work = new Map<ItemId, number>();
-  for (const segment of segments) {
-    if (segment.itemId && isWork(segment)) {
-      work.set(segment.itemId, (work.get(segment.itemId) ?? 0) + length(segment));
-    }
-  }
-  return work;
-}
-
-function doseSteps(routine: Routine, item: Item, { amount, sets }: DoseOption): readonly Step[] {
-  const { dose } = itemInForce(item, routine.pace);
-  if (amountOf(dose) === amount && dose.sets === sets) return [];
-  return changeItem(routine, item.id, doseChanged(item, routine.pace, { amount, sets })).steps;
-}
-
 /** A leftover goes to the last rest line outside settle, or to a new one at the end of main. */
 function restStep(routine: Routine, leftMs: number, { newId }: FitWish): readonly Step[] {
   const rest = entriesInOrder(routine).findLast(
@@ -345,117 +255,4 @@ function restStep(routine: Routine, leftMs: number, { newId }: FitWish): readonl
       entry: { kind: 'rest', id, restMs: leftMs + insteadMs },
     },
   ];
-}
-
-/** Other numbers of rounds for the blocks that have rounds and nothing pinned. */
-function roundChoices(routine: Routine): readonly Change[] {
-  const blocks = entriesInOrder(routine)
-    .map(({ entry }) => entry)
-    .filter((entry) => entry.kind === 'block')
-    .filter(({ rounds, lines }) => rounds && !lines.some(isPinned));
-  let choices: readonly (readonly Step[])[] = [[]];
-  for (const block of blocks) {
-    const own = roundsOf(block).map((rounds) =>
-      rounds === block.rounds ? [] : replaceEntry(routine, { ...block, rounds }).steps,
-    );
-    choices = choices
-      .flatMap((steps) => own.map((more) => [...steps, ...more]))
-      .slice(0, MOST_ROUND_CHOICES);
-  }
-  return choices.filter((steps) => steps.length > 0).map((steps) => ({ what: 'fit', steps }));
-}
-
-const isPinned = (line: Block['lines'][number]) => line.kind === 'item' && line.pinned === true;
-
-function roundsOf({ rounds = 1 }: Block): readonly number[] {
-  const most = Math.max(MOST_ROUNDS, rounds);
-  return Array.from({ length: most - LEAST_ROUNDS + 1 }, (_, i) => LEAST_ROUNDS + i);
-}
-
-/** The least and the greatest length that doses, sets and rounds reach inside their ranges. */
-function lengthLimits(routine: Routine, before: Score, wish: FitWish): FitLimits {
-  const at = (end: 'least' | 'most', present: readonly Moving[]): number => {
-    const steps = entriesInOrder(routine).flatMap(({ entry }): readonly Step[] => {
-      if (entry.kind !== 'block' || !entry.rounds || entry.lines.some(isPinned)) return [];
-      const rounds = roundsOf(entry);
-      const to = end === 'least' ? rounds[0] : rounds.at(-1);
-      return to && to !== entry.rounds ? replaceEntry(routine, { ...entry, rounds: to }).steps : [];
-    });
-    const widened = applyChange(routine, { what: 'fit', steps });
-    const score = steps.length > 0 ? compile(widened, wish.phrases, wish.bars) : before;
-    const moving = steps.length > 0 ? movingItems(widened, score, 'free') : present;
-    const ends = moving.map(({ options }) => (end === 'least' ? options[0] : options.at(-1)));
-    if (!lowersHead(score)) {
-      return moving.reduce(
-        (sum, { oldTimeMs }, i) => sum + (ends[i]?.timeMs ?? oldTimeMs) - oldTimeMs,
-        score.totalMs,
-      );
-    }
-    // A head held low for longer adds a pause that only the score knows of.
-    const doses = moving.flatMap(({ item }, i) => {
-      const option = ends[i];
-      return option ? doseSteps(widened, item, option) : [];
-    });
-    const whole = applyChange(widened, { what: 'fit', steps: doses });
-    return compile(whole, wish.phrases, wish.bars).totalMs;
-  };
-  const present = movingItems(routine, before, 'free');
-  return { minMs: at('least', present), maxMs: at('most', present) };
-}
-
-/** What keeps a routine from the slot: what is pinned, what has no range, what is at its end. */
-function inTheWay(routine: Routine, score: Score, slotMs: number): readonly InTheWay[] {
-  const moving = new Map(
-    movingItems(routine, score, 'free').map((one) => [one.item.id, one] as const),
-  );
-  return itemsInOrder(routine).flatMap((item): readonly InTheWay[] => {
-    if (item.pinned) return [{ itemId: item.id, why: 'pinned' }];
-    const one = moving.get(item.id);
-    if (!one) return [{ itemId: item.id, why: 'no-range' }];
-    const end = slotMs < score.totalMs ? one.options[0] : one.options.at(-1);
-    if (!end || end.timeMs !== one.oldTimeMs) return [];
-    return [{ itemId: item.id, why: slotMs < score.totalMs ? 'at-least' : 'at-most' }];
-  });
-}
-
-/** What a fit changed, entry by entry, for people to read. */
-function changesBetween(before: Routine, after: Routine): readonly FitChange[] {
-  const changes: FitChange[] = [];
-  const entries = new Map(entriesInOrder(before).map(({ entry }) => [entry.id, entry] as const));
-  for (const { entry } of entriesInOrder(after)) {
-    const known = entries.get(entry.id);
-    if (entry.kind === 'rest') {
-      const from = known?.kind === 'rest' ? known.restMs : 0;
-      if (from !== entry.restMs) {
-        changes.push({ itemId: entry.id, what: 'rest', from, to: entry.restMs });
-      }
-    }
-    if (entry.kind === 'block' && known?.kind === 'block' && entry.rounds !== known.rounds) {
-      const [from, to] = [known.rounds ?? 1, entry.rounds ?? 1];
-      changes.push({ itemId: entry.id, what: 'rounds', from, to });
-    }
-  }
-  const old = new Map(itemsInOrder(before).map((item) => [item.id, item] as const));
-  for (const item of itemsInOrder(after)) {
-    const known = old.get(item.id);
-    if (!known || known === item) continue;
-    const from = itemInForce(known, before.pace).dose;
-    const to = itemInForce(item, after.pace).dose;
-    if (amountOf(from) !== amountOf(to)) {
-      changes.push({ itemId: item.id, what: to.kind, from: amountOf(from), to: amountOf(to) });
-    }
-    if (from.sets !== to.sets) {
-      changes.push({ itemId: item.id, what: 'sets', from: from.sets, to: to.sets });
-    }
-  }
-  return inOrderOf(after, changes);
-}
-
-function inOrderOf(routine: Routine, changes: readonly FitChange[]): readonly FitChange[] {
-  const rank = new Map<ItemId, number>();
-  for (const { entry } of entriesInOrder(routine)) {
-    rank.set(entry.id, rank.size);
-    if (entry.kind === 'block') entry.lines.forEach(({ id }) => rank.set(id, rank.size));
-  }
-  return [...changes].sort((a, b) => (rank.get(a.itemId) ?? 0) - (rank.get(b.itemId) ?? 0));
 }

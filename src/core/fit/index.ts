@@ -1,11 +1,3 @@
-export {
-  FIT_PARTS,
-  IN_THE_WAY,
-  fitRoutine,
-  type FitChange,
-  type FitLimits,
-  type FitPart,
-  type FitWish,
-  type Fitting,
-  type InTheWay,
-} from './fit';
+export { FIT_PARTS, type FitChange, type FitPart } from './changes';
+export { fitRoutine, type FitWish, type Fitting } from './fit';
+export { IN_THE_WAY, type FitLimits, type InTheWay } from './reach';

@@ -1,4 +1,5 @@
-import { BROKEN, type Search } from './exact';
+import type { Search } from './exact';
+import { BROKEN } from './scale';
 
 type SectionOrders = readonly (readonly number[])[];
 

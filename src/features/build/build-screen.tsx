@@ -1,20 +1,12 @@
 import { useRouter } from 'expo-router';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, IconButton, Text, TextInput } from 'react-native-paper';
 import { Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
 import type { ItemId } from '@/core/ids';
-import {
-  changeHead,
-  differencesOf,
-  entryAt,
-  hasEntry,
-  placeOf,
-  type Routine,
-} from '@/core/routine';
+import { changeHead, entryAt, hasEntry, placeOf } from '@/core/routine';
 import { printClock } from '@/core/time';
-import type { RuleFinding } from '@/core/check';
 import { onKey, showRow } from '@/platform/page';
 import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
 import { AddingLine } from './adding-line';
@@ -23,7 +15,8 @@ import { EntryPanel } from './entry-panel';
 import { FindingsCount, FindingsPanel, useFindings } from './findings';
 import { HeadPanel } from './head-panel';
 import { ProposalPanel, useProposals } from './proposal';
-import { Row, TimeBand, strandOf } from './strand';
+import { TimeBand } from './strand';
+import { StrandList } from './strand-list';
 import { BUILD, PROPOSAL } from './strings';
 import { Totals } from './totals';
 import { useRoutine, type Editing } from './use-routine';
@@ -182,58 +175,6 @@ function Builder(editing: Editing) {
   );
 }
 
-const NO_FINDINGS: readonly RuleFinding[] = [];
-
-interface StrandListProps {
-  /** As it is, or as it would be. */
-  readonly routine: Routine;
-  readonly before: Routine;
-  readonly findings: ReadonlyMap<ItemId, readonly RuleFinding[]>;
-  readonly chosen: ItemId | undefined;
-  readonly onChoose: (id: ItemId) => void;
-}
-
-function StrandList({ routine, before, findings, chosen, onChoose }: StrandListProps) {
-  const t = useTokens();
-  const window = useWindowDimensions().width;
-  const width = window < 360 ? 120 : window >= WIDE ? 230 : 170;
-  const strand = useMemo(() => strandOf(routine, scoreOf(routine)), [routine]);
-  const changed = useMemo(
-    () => new Set<string>(differencesOf(before, routine).map(({ id }) => id)),
-    [before, routine],
-  );
-  // Rows are drawn anew only for what they show, so what they call must stay the same.
-  const chooseNow = useRef(onChoose);
-  useEffect(() => {
-    chooseNow.current = onChoose;
-  });
-  const choose = useCallback((id: ItemId) => chooseNow.current(id), []);
-  return (
-    <ScrollView style={styles.grow} contentContainerStyle={styles.strand}>
-      <View aria-label={BUILD.strand} role="group">
-        {strand.rows.length === 0 && (
-          <Text variant="bodyLarge" style={[styles.empty, { color: t.quiet }]}>
-            {BUILD.empty}
-          </Text>
-        )}
-        {strand.rows.map((row) => (
-          <Row
-            key={row.key}
-            row={row}
-            routine={routine}
-            longestMs={strand.longestMs}
-            width={width}
-            chosen={row.key === chosen}
-            changed={changed.has(row.key)}
-            findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
-            onChoose={choose}
-          />
-        ))}
-      </View>
-    </ScrollView>
-  );
-}
-
 function TitleField({ routine, change }: Editing) {
   const [typed, setTyped] = useState(routine.title);
   const keep = () => {
@@ -320,9 +261,6 @@ const styles = StyleSheet.create({
   middle: { flex: 1, minWidth: 0, minHeight: 0 },
   sheet: { maxHeight: '60%', borderTopWidth: 2, flexGrow: 0, flexShrink: 0 },
   right: { width: 340, flexGrow: 0, borderLeftWidth: 1 },
-  grow: { flex: 1 },
-  strand: { paddingVertical: 8 },
-  empty: { padding: 24 },
   wideHead: {
     flexDirection: 'row',
     flexWrap: 'wrap',
