@@ -25,6 +25,8 @@ const LONGEST_MS = 20_000;
 /** The browser's worker: started when first asked, and anew after it failed. */
 export function browserRoutineWork(newId: NewId): RoutineWork {
   let running: Running | undefined;
+  /** Each state of a routine is looked at once, however many ask. */
+  const known = new WeakMap<Routine, Promise<readonly RuleFinding[]>>();
   const ask = async <T>(question: (work: Remote<RoutineWorker>) => Promise<T>): Promise<T> => {
     const own = (running ??= start());
     let timer: ReturnType<typeof setTimeout> | undefined;
@@ -42,7 +44,13 @@ export function browserRoutineWork(newId: NewId): RoutineWork {
     }
   };
   return {
-    findings: (routine) => ask((work) => work.findings(routine)),
+    findings: (routine) => {
+      const found = known.get(routine) ?? ask((work) => work.findings(routine));
+      known.set(routine, found);
+      // What failed may be asked again.
+      found.catch(() => known.delete(routine));
+      return found;
+    },
     mend: (routine, finding) => ask((work) => work.mend(routine, finding, `${newId()}-`)),
     fit: (routine, slotMs) =>
       ask<SafeFitting>(async (work) => work.fit(routine, slotMs, `${newId()}-`)),

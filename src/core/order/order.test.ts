@@ -242,4 +242,14 @@ describe('order for any routine', () => {
     expect(result.exact).toBe(false);
     expect(movingMs(result.after)).toBeLessThan(movingMs(result.before) / 2);
   });
+
+  test('a block that moves for hours is ordered as exactly as any', () => {
+    const pairs = Array.from({ length: 12 }, () => '  Open book: 3 reps\n  Seated cat: 4 reps');
+    const block = `(12 rounds)\n${pairs.join('\n')}\n(end)`;
+    const text = `group: older\nlanes: floor\nlimits: none\nOpen book\nSeated march\n${block}\nBridge\nMarching`;
+    const { result } = ordered(text);
+    expect([brokenRules(result.after), movingMs(result.after)]).toEqual(
+      bestByTrying(routineOf(text)),
+    );
+  });
 });

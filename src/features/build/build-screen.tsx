@@ -36,7 +36,7 @@ function Builder(editing: Editing) {
   const { id, routine } = editing;
   const [chosenId, setChosen] = useState<ItemId>();
   const [aboutOpen, setAboutOpen] = useState(false);
-  const [findingsOpen, setFindingsOpen] = useState(false);
+  const [findingsOpen, setFindingsOpen] = useState(wide);
   const proposals = useProposals(editing);
   const { proposal } = proposals;
   const preview = proposal?.kind === 'preview' ? proposal : undefined;
@@ -61,7 +61,7 @@ function Builder(editing: Editing) {
   const showFindings = () => {
     proposals.leave();
     close();
-    setFindingsOpen(wide || chosen !== undefined || proposal !== undefined || !findingsOpen);
+    setFindingsOpen(chosen !== undefined || proposal !== undefined || !findingsOpen);
   };
   const propose = (ask: () => void) => () => {
     close();
@@ -71,13 +71,13 @@ function Builder(editing: Editing) {
     <ProposalPanel proposal={proposal} proposals={proposals} />
   ) : chosen ? (
     <EntryPanel key={chosen.id} entry={chosen} {...editing} onClose={close} />
-  ) : findingsOpen || wide ? (
+  ) : findingsOpen ? (
     <FindingsPanel
       findings={findings}
       routine={routine}
       onMend={proposals.mend}
       onChoose={choose}
-      onClose={wide ? undefined : () => setFindingsOpen(false)}
+      onClose={() => setFindingsOpen(false)}
     />
   ) : undefined;
   const { slotMs } = routine;
@@ -104,7 +104,7 @@ function Builder(editing: Editing) {
             <View style={[styles.tools, styles.asks]}>
               <FindingsCount
                 findings={findings}
-                open={panel !== undefined && !proposal && !chosen}
+                open={findingsOpen && !proposal && !chosen}
                 onPress={showFindings}
               />
               <Target

@@ -30,7 +30,7 @@ function setUp(routine: Routine, platform: FakePlatform = fakePlatform()) {
           routine={about}
           onMend={(_, change) => mended.push(change)}
           onChoose={(id) => chosen.push(id)}
-          onClose={undefined}
+          onClose={() => undefined}
         />
       </>
     );

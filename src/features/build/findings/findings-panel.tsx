@@ -16,7 +16,7 @@ interface FindingsPanelProps {
   readonly routine: Routine;
   readonly onMend: (finding: RuleFinding, change: Change) => void;
   readonly onChoose: (id: ItemId) => void;
-  readonly onClose: (() => void) | undefined;
+  readonly onClose: () => void;
 }
 
 /** Everything the checks found, each with its sentence, its reason and its mend. */

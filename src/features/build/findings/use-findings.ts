@@ -43,24 +43,38 @@ export function useFindings(routine: Routine): Findings {
   return { all, byEntry, routine: known?.routine, state };
 }
 
-/** The mends of findings, found one by one while somebody looks at them. */
+interface Mends {
+  readonly of: readonly RuleFinding[];
+  readonly mends: ReadonlyMap<RuleFinding, Change>;
+}
+
+const NO_MENDS: Mends['mends'] = new Map();
+
+/** The mends of these findings, found one by one; none while the checks look at a newer state. */
 export function useMends({ all, routine, state }: Findings): ReadonlyMap<RuleFinding, Change> {
   const dispatch = useAppDispatch();
-  const [mends, setMends] = useState<ReadonlyMap<RuleFinding, Change>>(new Map());
+  const [known, setKnown] = useState<Mends>({ of: NONE, mends: NO_MENDS });
   useEffect(() => {
     if (!routine || state !== 'done') return;
     let wanted = true;
     const find = async () => {
       for (const finding of all) {
-        const mend = await dispatch(mendFor(routine, finding));
+        // A mend that can't be worked out is none; the others may still be there.
+        const mend = await dispatch(mendFor(routine, finding)).catch(() => undefined);
         if (!wanted) return;
-        if (mend) setMends((known) => new Map(known).set(finding, mend));
+        if (mend) {
+          setKnown((before) => ({
+            of: all,
+            mends: new Map(before.of === all ? before.mends : []).set(finding, mend),
+          }));
+        }
       }
     };
-    find().catch(() => undefined);
+    void find();
     return () => {
       wanted = false;
     };
   }, [dispatch, all, routine, state]);
-  return mends;
+  // A mend is an edit of one state of the routine, and fits no other.
+  return state === 'done' && known.of === all ? known.mends : NO_MENDS;
 }
