@@ -1,3 +1,4 @@
+export { Choices } from './choices';
 export { Field } from './field';
 export { Icon, type IconName } from './icons';
 export { Screen } from './screen';

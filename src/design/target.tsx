@@ -9,7 +9,7 @@ interface TargetProps {
   readonly onPress: () => void;
   readonly look?: 'filled' | 'outlined' | 'plain';
   readonly icon?: IconName;
-  readonly role?: 'button' | 'radio' | 'switch';
+  readonly role?: 'button' | 'radio' | 'checkbox' | 'switch';
   readonly checked?: boolean;
   readonly expanded?: boolean;
   readonly disabled?: boolean;

@@ -2,7 +2,7 @@ import { getDocumentAsync } from 'expo-document-picker';
 import { saveAs } from 'file-saver';
 
 /** The most that is read from a file, in bytes. */
-export const MOST_FILE_BYTES = 1_000_000;
+export const MOST_FILE_BYTES = 4_000_000;
 
 export type PickedFile =
   | { readonly kind: 'text'; readonly name: string; readonly text: string }

@@ -1,5 +1,8 @@
-import { routineIdSchema, type NewId, type RoutineId } from '@/core/ids';
-import { withFreshIds, type Entry, type Routine } from '@/core/routine';
+import type { Move } from '@/core/catalog';
+import { routineIdSchema, type MoveId, type NewId, type RoutineId } from '@/core/ids';
+import { isShipped, type Bringing } from '@/core/library';
+import { itemsOutOfLine, withFreshIds, type Entry, type Routine } from '@/core/routine';
+import { draftKept, draftLetGo, moveLetGo, movesBrought, selectOwnMoves } from './moves';
 import { noticeClosed, noticeShown, type Notice } from './notices';
 import { routineDeleted, routinesBrought } from './routines';
 import { runDeleted, runsBrought } from './runs';
@@ -72,10 +75,59 @@ export function startEmpty(): AppThunk {
   };
 }
 
+/** Keeps a move that was written: a new one, an own one changed, or a shipped one changed. */
+export function keepMove(move: Move): AppThunk {
+  return (dispatch, getState) => {
+    const own = [...selectOwnMoves(getState()).filter(({ id }) => id !== move.id), move];
+    const mended = Object.values(getState().routines)
+      .filter(({ routine }) => itemsOutOfLine(routine, own).length > 0)
+      .map(({ routine }) => routine.title);
+    dispatch(movesBrought([move]));
+    dispatch(draftLetGo(move.id));
+    dispatch(noticeShown({ kind: 'move-kept', name: move.name, mended }));
+  };
+}
+
+/** Deletes an own move, or goes back to a shipped one's original. Routines that use an own move keep it. */
+export function letMoveGo(id: MoveId): AppThunk {
+  return (dispatch, getState) => {
+    const move = getState().moves.own[id];
+    if (!move) return;
+    dispatch(moveLetGo(id));
+    dispatch(noticeShown({ kind: isShipped(id) ? 'move-reverted' : 'move-deleted', move }));
+  };
+}
+
+/** Lets go of what was written and not kept. */
+export function dropDraft(id: MoveId): AppThunk {
+  return (dispatch, getState) => {
+    const draft = getState().moves.drafts[id];
+    if (!draft) return;
+    dispatch(draftLetGo(id));
+    dispatch(noticeShown({ kind: 'draft-let-go', draft }));
+  };
+}
+
+/** Moves from a file, as `bringMoves` laid them out. */
+export function bringMovesIn({ own, added, replaced }: Bringing): AppThunk {
+  return (dispatch) => {
+    dispatch(movesBrought(own));
+    dispatch(noticeShown({ kind: 'moves-brought-in', added, replaced }));
+  };
+}
+
 /** Takes back what a notice tells of. */
 export function takeBack(notice: Notice): AppThunk {
   return (dispatch) => {
     if (notice.kind === 'routine-deleted') dispatch(routinesBrought([notice.routine]));
+    if (notice.kind === 'move-deleted' || notice.kind === 'move-reverted') {
+      dispatch(movesBrought([notice.move]));
+    }
+    if (notice.kind === 'draft-let-go') dispatch(draftKept(notice.draft));
+    if (notice.kind === 'moves-brought-in') {
+      notice.added.forEach(({ id }) => dispatch(moveLetGo(id)));
+      dispatch(movesBrought(notice.replaced));
+    }
     if (notice.kind === 'emptied') {
       dispatch(routinesBrought(notice.routines));
       dispatch(runsBrought(notice.runs));

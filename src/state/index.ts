@@ -14,17 +14,23 @@ export async function openApp(store: AppStore, platform: Platform): Promise<void
 
 export {
   bringIn,
+  bringMovesIn,
   createRoutine,
   deleteRoutine,
+  dropDraft,
   duplicateRoutine,
+  keepMove,
   letGo,
+  letMoveGo,
   startEmpty,
   takeBack,
 } from './actions';
+export { routineToBuild } from './carried';
 export { deviceSet, type DeviceState } from './device';
 export { leadTakenUp, scoreOfLead, type LeadInProgress } from './lead';
 export { useAppDispatch, useAppSelector } from './hooks';
 export { act, endLead, hasVoice, leaveLead, openLead, readClock } from './lead-actions';
+export { draftKept, selectCatalog, selectOwnMoves } from './moves';
 export { noticeClosed, noticeShown, type Notice } from './notices';
 export { changeRedone, changeUndone, routineChanged } from './routines';
 export { runDeleted, runsBrought } from './runs';

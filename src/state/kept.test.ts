@@ -1,5 +1,5 @@
 import { countingIds, routineIdSchema } from '@/core/ids';
-import { readRoutineText } from '@/core/routine';
+import { ROUTINE_VERSION, readRoutineText } from '@/core/routine';
 import { KEYS, keptDevice, keptRoutine, readKept } from './kept';
 
 const { routine } = readRoutineText('title: Low tide\nBridge', {
@@ -25,7 +25,12 @@ describe('what is kept under a key', () => {
     ['another shape', '{"version":3,"revision":1,"routine":{"title":"Odd"}}', 'damaged', 'Odd'],
     ['not an object', '"text"', 'damaged', KEY],
     ['nothing', '', 'damaged', KEY],
-    ['newer', keptRoutine(routine, 1).replace('"version":3', '"version":77'), 'newer', 'Low tide'],
+    [
+      'newer',
+      keptRoutine(routine, 1).replace(`"version":${ROUTINE_VERSION}`, '"version":77'),
+      'newer',
+      'Low tide',
+    ],
   ])('%s is %s and named', (_, text, state, name) => {
     expect(readKept(KEY, text)).toEqual({ state, name });
   });
@@ -35,7 +40,7 @@ describe('what is kept under a key', () => {
   });
 
   test('a first version is brought up', () => {
-    const text = keptRoutine(routine, 1).replace('"version":3', '"version":1');
+    const text = keptRoutine(routine, 1).replace(`"version":${ROUTINE_VERSION}`, '"version":1');
     expect(readKept(KEY, text)).toMatchObject({ state: 'good', kept: { routine } });
   });
 });

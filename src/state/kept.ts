@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { moveSchema, type Move } from '@/core/catalog';
 import { keptLeadSchema, type KeptLead } from '@/core/lead';
+import { MOVES_VERSION, moveDraftSchema, type MoveDraft } from '@/core/library';
 import { RUN_VERSION, runSchema, type Run } from '@/core/record';
 import { ROUTINE_VERSION, migratedRoutine, routineSchema, type Routine } from '@/core/routine';
 import { deviceSchema, type DeviceState } from './device';
@@ -8,17 +10,22 @@ import { deviceSchema, type DeviceState } from './device';
 export const KEYS = {
   routine: (id: string) => `routine/${id}`,
   run: (id: string) => `run/${id}`,
+  move: (id: string) => `move/${id}`,
+  draft: (id: string) => `move-draft/${id}`,
   setAside: (key: string) => `set-aside/${key}`,
   lead: 'lead',
   device: 'device',
 } as const;
 
-const LEAD_VERSION = 3;
+const LEAD_VERSION = 4;
 const DEVICE_VERSION = 1;
+const DRAFT_VERSION = 1;
 
 export type Kept =
   | { readonly kind: 'routine'; readonly revision: number; readonly routine: Routine }
   | { readonly kind: 'run'; readonly run: Run }
+  | { readonly kind: 'move'; readonly move: Move }
+  | { readonly kind: 'draft'; readonly draft: MoveDraft }
   | { readonly kind: 'lead'; readonly lead: KeptLead }
   | { readonly kind: 'device'; readonly device: DeviceState };
 
@@ -27,6 +34,12 @@ export function keptRoutine(routine: Routine, revision: number): string {
 }
 export function keptRun(run: Run): string {
   return JSON.stringify({ version: RUN_VERSION, run });
+}
+export function keptMove(move: Move): string {
+  return JSON.stringify({ version: MOVES_VERSION, move });
+}
+export function keptDraft(draft: MoveDraft): string {
+  return JSON.stringify({ version: DRAFT_VERSION, draft });
 }
 export function keptLead(lead: KeptLead): string {
   return JSON.stringify({ version: LEAD_VERSION, lead });
@@ -41,6 +54,12 @@ const routineKept = z
 const runKept = z
   .object({ version: z.literal(RUN_VERSION), run: runSchema })
   .transform(({ run }): Kept => ({ kind: 'run', run }));
+const moveKept = z
+  .object({ version: z.literal(MOVES_VERSION), move: moveSchema })
+  .transform(({ move }): Kept => ({ kind: 'move', move }));
+const draftKept = z
+  .object({ version: z.literal(DRAFT_VERSION), draft: moveDraftSchema })
+  .transform(({ draft }): Kept => ({ kind: 'draft', draft }));
 const leadKept = z
   .object({ version: z.literal(LEAD_VERSION), lead: keptLeadSchema })
   .transform(({ lead }): Kept => ({ kind: 'lead', lead }));
@@ -57,6 +76,8 @@ interface Door {
 const DOORS: readonly Door[] = [
   { starts: 'routine/', version: ROUTINE_VERSION, schema: routineKept },
   { starts: 'run/', version: RUN_VERSION, schema: runKept },
+  { starts: 'move/', version: MOVES_VERSION, schema: moveKept },
+  { starts: 'move-draft/', version: DRAFT_VERSION, schema: draftKept },
   { starts: 'lead', version: LEAD_VERSION, schema: leadKept },
   { starts: 'device', version: DEVICE_VERSION, schema: deviceKept },
 ];
@@ -103,7 +124,7 @@ function mended(data: unknown, version: number): object {
   return Array.isArray(data) ? data : (Object.fromEntries(inside) as object);
 }
 
-/** The title in a text that may not be readable otherwise. */
+/** The title or the name in a text that may not be readable otherwise. */
 function nameIn(text: string): string | undefined {
-  return /"title"\s*:\s*"([^"\\]{1,120})"/u.exec(text)?.[1];
+  return /"(?:title|name)"\s*:\s*"([^"\\]{1,120})"/u.exec(text)?.[1];
 }

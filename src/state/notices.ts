@@ -1,5 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Move } from '@/core/catalog';
 import type { RoutineId } from '@/core/ids';
+import type { MoveDraft } from '@/core/library';
 import type { Routine } from '@/core/routine';
 import type { Run } from '@/core/record';
 
@@ -23,6 +25,21 @@ export type Notice =
   | { readonly kind: 'run-not-saved'; readonly title: string }
   | { readonly kind: 'storage-closed' }
   | { readonly kind: 'other-tab'; readonly title: string; readonly copyTitle: string }
+  | { readonly kind: 'move-deleted' | 'move-reverted'; readonly move: Move }
+  | {
+      readonly kind: 'move-kept';
+      readonly name: string;
+      /** Titles of routines with a line that lost what the move no longer has. */
+      readonly mended: readonly string[];
+    }
+  | { readonly kind: 'draft-let-go'; readonly draft: MoveDraft }
+  | {
+      readonly kind: 'moves-brought-in';
+      readonly added: readonly Move[];
+      /** As they were before. */
+      readonly replaced: readonly Move[];
+    }
+  | { readonly kind: 'move-not-saved'; readonly name: string }
   | { readonly kind: 'brought-in'; readonly title: string; readonly id: RoutineId };
 
 export type Saving = 'saved' | 'saving' | 'failed';

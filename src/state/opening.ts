@@ -1,9 +1,11 @@
 import type { RoutineId } from '@/core/ids';
 import type { Routine } from '@/core/routine';
+import type { Move } from '@/core/catalog';
 import type { Run } from '@/core/record';
 import { deviceSet } from './device';
 import { KEYS, readKept } from './kept';
 import { leadFound } from './lead';
+import { draftKept, movesBrought } from './moves';
 import { noticeShown, storeOpened } from './notices';
 import { routinesBrought } from './routines';
 import { runsBrought } from './runs';
@@ -21,6 +23,7 @@ export function openStore(): AppThunk<Promise<Revisions>> {
       const texts = await store.read(keys);
       const routines: Routine[] = [];
       const runs: Run[] = [];
+      const moves: Move[] = [];
       for (const key of keys) {
         const text = texts[key];
         if (text === null || text === undefined) continue;
@@ -42,9 +45,12 @@ export function openStore(): AppThunk<Promise<Revisions>> {
           routines.push(kept.routine);
           revisions.set(kept.routine.id, kept.revision);
         } else if (kept.kind === 'run') runs.push(kept.run);
+        else if (kept.kind === 'move') moves.push(kept.move);
+        else if (kept.kind === 'draft') dispatch(draftKept(kept.draft));
         else if (kept.kind === 'lead') dispatch(leadFound(kept.lead));
         else dispatch(deviceSet(kept.device));
       }
+      dispatch(movesBrought(moves));
       dispatch(routinesBrought(routines));
       dispatch(runsBrought(runs));
     } catch {

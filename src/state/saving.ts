@@ -1,24 +1,26 @@
-import { routineIdSchema, type RoutineId } from '@/core/ids';
+import { routineIdSchema } from '@/core/ids';
 import type { Routine } from '@/core/routine';
 import type { Platform } from '@/platform';
-import { KEYS, keptDevice, keptLead, keptRoutine, keptRun, readKept } from './kept';
+import {
+  KEYS,
+  keptDevice,
+  keptDraft,
+  keptLead,
+  keptMove,
+  keptRoutine,
+  keptRun,
+  readKept,
+} from './kept';
 import { noticeShown, persistenceKnown, savingSet } from './notices';
 import type { Revisions } from './opening';
-import { routineDeleted, routinesBrought } from './routines';
-import { runsBrought, type RunsState } from './runs';
+import { takeFromOtherTab } from './other-tab';
+import { routinesBrought } from './routines';
+import { saveEach, written } from './save-each';
 import type { AppState, AppStore } from './store';
+import type { Stored } from './stored';
 
 /** An edit is kept within 250 ms; this leaves time for the writing. */
 export const SAVE_AFTER_MS = 150;
-
-/** What this tab knows to be stored, by identity: anything else is still to be written. */
-interface Stored {
-  readonly routines: Map<RoutineId, Routine>;
-  readonly revisions: Revisions;
-  runs: RunsState;
-  lead: AppState['lead']['current'];
-  device: AppState['device'];
-}
 
 /** Keeps the store saved from now on. Returns the way to save at once. */
 export function startSaving(
@@ -26,11 +28,13 @@ export function startSaving(
   platform: Platform,
   revisions: Revisions,
 ): () => Promise<void> {
-  const { routines, runs, lead, device } = store.getState();
+  const { routines, runs, moves, lead, device } = store.getState();
   const stored: Stored = {
     routines: new Map(Object.values(routines).map(({ routine }) => [routine.id, routine])),
     revisions,
     runs,
+    own: moves.own,
+    drafts: moves.drafts,
     lead: lead.current,
     device,
   };
@@ -63,6 +67,8 @@ function differs(state: AppState, stored: Stored): boolean {
     kept.length !== stored.routines.size ||
     kept.some(({ routine }) => stored.routines.get(routine.id) !== routine) ||
     state.runs !== stored.runs ||
+    state.moves.own !== stored.own ||
+    state.moves.drafts !== stored.drafts ||
     state.lead.current !== stored.lead ||
     state.device !== stored.device
   );
@@ -73,21 +79,15 @@ async function saveChanges(store: AppStore, platform: Platform, stored: Stored):
   if (!differs(state, stored)) return;
   store.dispatch(savingSet('saving'));
   const results = [
+    // Moves go first: what another tab is told of a routine then stands on moves that it has.
+    await saveMoves(state, store, platform, stored),
+    await saveDrafts(state, platform, stored),
     await saveRoutines(state, store, platform, stored),
     await saveRuns(state, store, platform, stored),
     await saveLead(state, platform, stored),
     await saveDevice(state, platform, stored),
   ];
   store.dispatch(savingSet(results.every(Boolean) ? 'saved' : 'failed'));
-}
-
-async function written(write: () => Promise<void>): Promise<boolean> {
-  try {
-    await write();
-    return true;
-  } catch {
-    return false;
-  }
 }
 
 async function saveRoutines(
@@ -147,25 +147,45 @@ async function readStored(key: string, platform: Platform) {
 }
 
 async function saveRuns(
-  state: AppState,
+  { runs }: AppState,
   store: AppStore,
   platform: Platform,
   stored: Stored,
 ): Promise<boolean> {
   const before = stored.runs;
-  stored.runs = state.runs;
-  let good = true;
-  for (const run of Object.values(state.runs)) {
-    if (before[run.id] === run) continue;
-    if (await written(() => platform.store.write(KEYS.run(run.id), keptRun(run)))) continue;
-    good = false;
-    store.dispatch(noticeShown({ kind: 'run-not-saved', title: run.routine.title }));
-  }
-  for (const run of Object.values(before)) {
-    if (state.runs[run.id]) continue;
-    good = (await written(() => platform.store.remove(KEYS.run(run.id)))) && good;
-  }
-  return good;
+  stored.runs = runs;
+  return saveEach(platform, before, runs, {
+    key: KEYS.run,
+    text: keptRun,
+    failed: ({ routine }) =>
+      store.dispatch(noticeShown({ kind: 'run-not-saved', title: routine.title })),
+  });
+}
+
+async function saveMoves(
+  { moves: { own } }: AppState,
+  store: AppStore,
+  platform: Platform,
+  stored: Stored,
+): Promise<boolean> {
+  const before = stored.own;
+  stored.own = own;
+  return saveEach(platform, before, own, {
+    key: KEYS.move,
+    text: keptMove,
+    failed: ({ name }) => store.dispatch(noticeShown({ kind: 'move-not-saved', name })),
+    tell: true,
+  });
+}
+
+async function saveDrafts(
+  { moves: { drafts } }: AppState,
+  platform: Platform,
+  stored: Stored,
+): Promise<boolean> {
+  const before = stored.drafts;
+  stored.drafts = drafts;
+  return saveEach(platform, before, drafts, { key: KEYS.draft, text: keptDraft });
 }
 
 /** The monotonic clock means nothing after a reload, so a kept class is a held one. */
@@ -187,35 +207,4 @@ async function saveDevice(state: AppState, platform: Platform, stored: Stored): 
   if (state.device === stored.device) return true;
   stored.device = state.device;
   return written(() => platform.store.write(KEYS.device, keptDevice(state.device)));
-}
-
-/** Another tab wrote a routine or a run: show it here, unless this tab has edits under way. */
-async function takeFromOtherTab(
-  key: string,
-  store: AppStore,
-  platform: Platform,
-  stored: Stored,
-): Promise<void> {
-  const text = (await platform.store.read([key]))[key];
-  const reading = text ? readKept(key, text) : undefined;
-  const kept = reading?.state === 'good' ? reading.kept : undefined;
-  if (kept?.kind === 'run') {
-    stored.runs = { ...stored.runs, [kept.run.id]: kept.run };
-    store.dispatch(runsBrought([kept.run]));
-  }
-  if (kept?.kind === 'routine') {
-    const { routine, revision } = kept;
-    const here = store.getState().routines[routine.id]?.routine;
-    if (here && here !== stored.routines.get(routine.id)) return;
-    stored.revisions.set(routine.id, revision);
-    stored.routines.set(routine.id, routine);
-    store.dispatch(routinesBrought([routine]));
-  }
-  if (!text && key.startsWith(KEYS.routine(''))) {
-    const id = routineIdSchema.safeParse(key.slice(KEYS.routine('').length));
-    if (!id.success || !stored.routines.has(id.data)) return;
-    stored.routines.delete(id.data);
-    stored.revisions.delete(id.data);
-    store.dispatch(routineDeleted(id.data));
-  }
 }

@@ -7,21 +7,31 @@ import {
 } from '@reduxjs/toolkit';
 import type { Platform } from '@/platform';
 import { deviceReducer } from './device';
+import { carried } from './carried';
 import { leadReducer } from './lead';
 import { listenToLead } from './lead-runner';
+import { movesReducer } from './moves';
 import { noticesReducer } from './notices';
 import { routinesReducer } from './routines';
 import { runsReducer } from './runs';
 
-const reducer = combineReducers({
+const slices = combineReducers({
   routines: routinesReducer,
+  moves: movesReducer,
   runs: runsReducer,
   lead: leadReducer,
   device: deviceReducer,
   notices: noticesReducer,
 });
 
-export type AppState = ReturnType<typeof reducer>;
+export type AppState = ReturnType<typeof slices>;
+
+const reducer = (state: AppState | undefined, action: UnknownAction): AppState => {
+  const next = slices(state, action);
+  const routines = carried(state, next);
+  return routines === next.routines ? next : { ...next, routines };
+};
+
 export type AppDispatch = ThunkDispatch<AppState, Platform, UnknownAction>;
 
 /** The store over a platform: the browser's, or a test's. */

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
 import { checkRoutine, fitSafely } from '@/core/check';
+import { SHIPPED } from '@/core/catalog';
 import { fitRoutine } from '@/core/fit';
 import { countingIds, type NewId } from '@/core/ids';
 import { findMoves } from '@/core/library';
@@ -35,7 +36,7 @@ bench
     fitRoutine({ ...sixty }, { slotMs: longerMs, newId, phrases });
   })
   .add('search of the moves (bar 20 ms)', () => {
-    findMoves({ words: 'seted twst', region: 'ribs-sides', lane: 'chair' });
+    findMoves(SHIPPED, { words: 'seted twst', region: 'ribs-sides', lane: 'chair' });
   })
   .add('fit of 60 items with all checks before and after', () => {
     fitSafely({ ...sixty }, { slotMs: longerMs, newId, phrases });

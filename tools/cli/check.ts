@@ -10,7 +10,7 @@ import {
   mendWords,
   scorePhrases,
 } from '@/words';
-import { readBounded, type Input } from './input';
+import { placed, readBounded, type Input } from './input';
 import { newIdsFor } from './new-ids';
 import { table } from './print';
 
@@ -18,15 +18,8 @@ import { table } from './print';
 export function readGroup(file: string, at: Date): Result<Group, string> {
   const text = readBounded(file);
   if (!text.ok) return text;
-  const people = readPeopleFile(text.value.replace(/^\uFEFF/u, ''));
-  if (!people.ok) {
-    return fail(
-      ...people.problems.map(
-        ({ path, detail }) =>
-          `1:1: ${file}${path && `, ${path}`}: ${detail}; a people file could stand here`,
-      ),
-    );
-  }
+  const people = readPeopleFile(text.value);
+  if (!people.ok) return fail(...people.problems.map((one) => placed(one, 'a people file', file)));
   const { people: who, sessions = [] } = people.value;
   return succeed({ people: who, sessions, at: at.toISOString() });
 }

@@ -1,8 +1,17 @@
 import { closeSync, fstatSync, openSync, readSync } from 'node:fs';
+import type { Move } from '@/core/catalog';
+import type { FileProblem } from '@/core/file';
 import { countingIds, routineIdSchema, type ItemId } from '@/core/ids';
-import { readRoutineFile, readRoutineText, type Routine, type TextProblem } from '@/core/routine';
+import { bringMoves, readMovesFile } from '@/core/library';
+import {
+  readRoutineFile,
+  readRoutineText,
+  withMovesInUse,
+  type Routine,
+  type TextProblem,
+} from '@/core/routine';
 import { fail, succeed, type Result } from '@/core/result';
-import { fileProblemSentence } from '@/words';
+import { fileProblemSentence, moveFaultSentence } from '@/words';
 
 /** Bigger input is refused before it is read. */
 export const MOST_BYTES = 5_000_000;
@@ -14,27 +23,47 @@ export interface Input {
 }
 
 /** Reads routine text or routine JSON; problems of the whole file stand at its place or at 1:1. */
-export function readInput(file: string): Result<Input, string> {
+export function readInput(file: string, moves: readonly Move[]): Result<Input, string> {
   const text = readBounded(file);
   if (!text.ok) return text;
-  return /^\uFEFF?\s*\{/u.test(text.value) ? readJson(text.value) : readText(text.value);
+  return /^\uFEFF?\s*\{/u.test(text.value)
+    ? readJson(text.value, moves)
+    : readText(text.value, moves);
 }
 
-function readText(text: string): Result<Input, string> {
+function readText(text: string, moves: readonly Move[]): Result<Input, string> {
   const id = routineIdSchema.parse('routine');
   return succeed(
-    readRoutineText(text, { id, newId: countingIds('i'), untitled: 'Untitled routine' }),
+    readRoutineText(text, { id, newId: countingIds('i'), untitled: 'Untitled routine', moves }),
   );
 }
 
-function readJson(text: string): Result<Input, string> {
-  const result = readRoutineFile(text.replace(/^\uFEFF/u, ''));
-  if (result.ok) return succeed({ routine: result.value, lines: new Map(), problems: [] });
+function readJson(text: string, moves: readonly Move[]): Result<Input, string> {
+  const result = readRoutineFile(text);
+  if (!result.ok) {
+    return fail(...result.problems.map((one) => placed(one, 'a routine file or routine text')));
+  }
+  const routine = withMovesInUse(result.value, moves);
+  return succeed({ routine, lines: new Map(), problems: [] });
+}
+
+/** A problem of a whole file at its place, with what could stand there. */
+export function placed(problem: FileProblem, could: string, file?: string): string {
+  const place = problem.code === 'not-json' ? `${problem.line}:${problem.column}` : '1:1';
+  const where = file === undefined ? '' : `${file}: `;
+  return `${place}: ${where}${fileProblemSentence(problem)}; ${could} could stand here`;
+}
+
+/** Own moves to read a routine with; none of a file that is not sound. */
+export function readOwnMoves(file: string): Result<readonly Move[], string> {
+  const text = readBounded(file);
+  if (!text.ok) return text;
+  const moves = readMovesFile(text.value);
+  if (!moves.ok) return fail(...moves.problems.map((one) => placed(one, 'a moves file', file)));
+  const { faults, own } = bringMoves([], moves.value);
+  if (faults.length === 0) return succeed(own);
   return fail(
-    ...result.problems.map((problem) => {
-      const place = problem.code === 'not-json' ? `${problem.line}:${problem.column}` : '1:1';
-      return `${place}: ${fileProblemSentence(problem)}; a routine file or routine text could stand here`;
-    }),
+    ...faults.map(({ move, fault }) => `1:1: ${file}: ${move.name}: ${moveFaultSentence(fault)}`),
   );
 }
 

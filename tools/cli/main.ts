@@ -1,13 +1,13 @@
-import { MOVES, searchMoves } from '@/core/catalog';
+import { catalogWith, searchMoves, type Move } from '@/core/catalog';
 import { captionsVtt, cueSheet, scoreCsv } from '@/core/export';
 import { writeRoutineFile, writeRoutineText } from '@/core/routine';
 import { compile } from '@/core/score';
-import { succeed } from '@/core/result';
+import { succeed, type Result } from '@/core/result';
 import { parseDuration } from '@/core/time';
 import { SCORE_HEADINGS, cueSheetPhrases, placedProblem, scorePhrases } from '@/words';
 import { findingRows, findingsTable, readGroup } from './check';
 import { fitResult, fitText } from './fit';
-import { readInput, type Input } from './input';
+import { readInput, readOwnMoves, type Input } from './input';
 import { orderResult } from './order';
 import { moveRow, movesTable, scoreTable } from './print';
 
@@ -20,6 +20,7 @@ const USAGE = `usage: willow COMMAND FILE [--json]
   convert --to FORM FILE        the routine as text, json, vtt, csv or md
   moves [--search WORDS]        the catalogue
 FILE is routine text or routine JSON; - reads standard input.
+Every command takes --moves FILE: own moves, beside the catalogue's.
 `;
 
 /** The exit: 0 done, 1 wrong call, 2 problems in what was read. */
@@ -51,7 +52,7 @@ function readCall(args: readonly string[]): Call | undefined {
   for (let i = 0; i < rest.length; i++) {
     const word = rest[i] ?? '';
     if (word === '--json') json = true;
-    else if (known.includes(word)) {
+    else if (known.includes(word) || word === '--moves') {
       const value = rest[++i];
       if (value === undefined) return undefined;
       options.set(word, value);
@@ -123,15 +124,28 @@ const CONVERTERS: Readonly<Record<string, (input: Input) => string>> = {
   md: ({ routine }) => cueSheet(routine, compile(routine, scorePhrases), cueSheetPhrases),
 };
 
+function ownMoves({ options }: Call): Result<readonly Move[], string> {
+  const file = options.get('--moves');
+  return file === undefined ? succeed([]) : readOwnMoves(file);
+}
+
+/** Nothing could be read at all. */
+function refused({ json }: Call, problems: readonly string[]): Exit {
+  process.stderr.write(problems.map((problem) => `${problem}\n`).join(''));
+  if (json) out(asJson({ totalMs: 0, segments: [], problems }));
+  return 2;
+}
+
 function run(args: readonly string[]): Exit {
   const call = readCall(args);
   if (!call) {
     process.stderr.write(USAGE);
     return 1;
   }
+  const own = ownMoves(call);
+  if (!own.ok) return refused(call, own.problems);
   if (call.command === 'moves') {
-    const words = call.options.get('--search');
-    const found = words === undefined ? MOVES : searchMoves(words);
+    const found = searchMoves(catalogWith(own.value), call.options.get('--search') ?? '');
     out(call.json ? asJson(found.map(moveRow)) : movesTable(found));
     return 0;
   }
@@ -147,12 +161,8 @@ function run(args: readonly string[]): Exit {
     process.stderr.write(USAGE);
     return 1;
   }
-  const input = readInput(call.file ?? '-');
-  if (!input.ok) {
-    process.stderr.write(input.problems.map((problem) => `${problem}\n`).join(''));
-    if (call.json) out(asJson({ totalMs: 0, segments: [], problems: input.problems }));
-    return 2;
-  }
+  const input = readInput(call.file ?? '-', own.value);
+  if (!input.ok) return refused(call, input.problems);
   if (call.command === 'time') time(input.value, call.json);
   else if (convert) out(convert(input.value));
   else if (call.command === 'check') {

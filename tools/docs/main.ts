@@ -1,6 +1,7 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { z } from 'zod';
+import { movesFileSchema } from '@/core/library';
 import { peopleFileSchema } from '@/core/person';
 import { runSchema } from '@/core/record';
 import { ROUTINE_FORMAT, ROUTINE_VERSION, routineSchema } from '@/core/routine';
@@ -14,6 +15,7 @@ const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
   }),
   'docs/schema/run.schema.json': runSchema,
   'docs/schema/people.schema.json': peopleFileSchema,
+  'docs/schema/moves.schema.json': movesFileSchema,
 };
 
 /** The pages and schemas of docs/ that are made from the code, by path. */

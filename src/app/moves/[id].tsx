@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { CatalogueScreen } from '@/features/catalogue';
+import { MovePage } from '@/features/catalogue';
 
 export default function MoveRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <CatalogueScreen id={id} />;
+  return <MovePage key={id} id={id} />;
 }

@@ -1,3 +1,3 @@
-import { CatalogueScreen } from '@/features/catalogue';
+import { ChooseAMove } from '@/features/catalogue';
 
-export default CatalogueScreen;
+export default ChooseAMove;

@@ -1,31 +1,37 @@
-export { MOVES } from './data';
+export { SHIPPED, catalogWith, familyOf, hasMove, moveById, type Catalog } from './catalog';
 export {
+  MOST_WORDS,
+  PART_FAULTS,
+  cueTexts,
+  partFaults,
+  type Fault,
+  type PartFault,
+  type PartFaultCode,
+} from './faults';
+export {
+  BEARINGS,
   CHALLENGES,
   MOVE_KINDS,
   PROP_NAMES,
   PROPS,
   SUPPORTS,
-  levelNamed,
-  ownDose,
-  usualLevel,
   type Bearing,
   type Challenge,
+  type MoveKind,
+  type PropName,
+  type Support,
+} from './kinds';
+export { levelNamed, ownDose, usualLevel } from './move';
+export { foldName } from './names';
+export { moveNamed, nameAtStart, nearestNames } from './naming';
+export { moveSchema } from './schema';
+export { searchMoves } from './search';
+export {
   type Cues,
   type DoseRange,
   type Level,
   type LevelLoad,
+  type LevelRegion,
   type Move,
-  type MoveKind,
-  type PropName,
-  type Support,
-} from './move';
-export { foldName } from './names';
-export {
-  familyOf,
-  hasMove,
-  moveById,
-  moveNamed,
-  nameAtStart,
-  nearestNames,
-  searchMoves,
-} from './search';
+} from './shape';
+export { VOICE_FAULTS, voiceFaults, type VoiceFault, type VoiceFaultCode } from './voice';

@@ -152,6 +152,6 @@ function sameTrouble(a: Finding, b: Finding): boolean {
 function changed(routine: Routine, change: Change): Routine | undefined {
   if (change.steps.length === 0) return undefined;
   const after = applyChange(routine, change);
-  const good = itemsInOrder(after).every((item) => itemFaults(item, after.pace).length === 0);
+  const good = itemsInOrder(after).every((item) => itemFaults(item, after).length === 0);
   return good ? after : undefined;
 }

@@ -1,4 +1,4 @@
-import { MOVES, usualLevel, type Level, type Move } from '../catalog';
+import { usualLevel, type Level, type Move } from '../catalog';
 import { itemIdSchema, type ItemId } from '../ids';
 import { laneGoesTo, type LaneName } from '../lane';
 import { clearOf } from '../limit';
@@ -30,7 +30,7 @@ export function itemOf(seen: Seen, finding: Finding): SeenItem | undefined {
 
 /** Easier levels of an item, the nearest first; in one lane alone where the finding names one. */
 export function easierLevels(seen: Seen, { item }: SeenItem, lane: LaneName | null): Change[] {
-  const { move, level } = itemInForce(item, seen.routine.pace);
+  const { move, level } = itemInForce(item, seen.routine);
   const own = lane && item.laneLevels?.[lane];
   const from = move.levels.findIndex(({ name }) => name === (own ?? level.name));
   return move.levels
@@ -47,11 +47,12 @@ export function easierLevels(seen: Seen, { item }: SeenItem, lane: LaneName | nu
 export function standIns(seen: Seen, { item, inForce }: SeenItem): Change[] {
   const { move } = inForce;
   const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
-  return MOVES.filter(
-    (other) =>
-      other !== move &&
-      (other.family === move.family || (other.kind === move.kind && shared(other) > 0)),
-  )
+  return seen.catalog.moves
+    .filter(
+      (other) =>
+        other !== move &&
+        (other.family === move.family || (other.kind === move.kind && shared(other) > 0)),
+    )
     .toSorted(
       (a, b) =>
         Number(b.family === move.family) - Number(a.family === move.family) ||
@@ -67,11 +68,11 @@ export function redosed(
   item: Item,
   to: { readonly amount?: number; readonly sets?: number },
 ): Change[] {
-  const words = doseChanged(item, seen.routine.pace, to);
+  const words = doseChanged(item, seen.routine, to);
   const change = changeItem(seen.routine, item.id, words);
   const [step] = change.steps;
   const after = step?.kind === 'replace' && step.to.kind === 'item' ? step.to : undefined;
-  return after && itemFaults(after, seen.routine.pace).length === 0 ? [change] : [];
+  return after && itemFaults(after, seen.routine).length === 0 ? [change] : [];
 }
 
 const MAX_STEPS = 400;
@@ -83,7 +84,7 @@ export function amountUntil(
   by: 'less' | 'more',
   good: (amount: number) => boolean,
 ): number | undefined {
-  const range = amountRange(item, seen.routine.pace);
+  const range = amountRange(item, seen.routine);
   if (!range) return undefined;
   const { now, least, most, step } = range;
   const change = by === 'less' ? -step : step;
@@ -131,9 +132,9 @@ export function lineAtLeast(
   workMs: number,
 ): Change[] {
   const probe = { kind: 'item', id: itemIdSchema.parse('probe'), moveId: move.id } as const;
-  const range = amountRange(probe, seen.routine.pace);
+  const range = amountRange(probe, seen.routine);
   if (!range) return [];
-  const { dose, sides } = itemInForce(probe, seen.routine.pace);
+  const { dose, sides } = itemInForce(probe, seen.routine);
   const unitMs =
     dose.kind === 'reps'
       ? dose.tempo.reduce((sum, ms) => sum + ms, 0)
@@ -145,7 +146,7 @@ export function lineAtLeast(
   const steps = Math.max(0, Math.ceil((needed - range.now) / range.step));
   const amount = range.now + steps * range.step;
   if (amount > range.most) return [];
-  const words = doseChanged(probe, seen.routine.pace, { amount });
+  const words = doseChanged(probe, seen.routine, { amount });
   const kept = Object.fromEntries(Object.entries(words).filter(([, value]) => value !== undefined));
   return [lineOf(seen, move, place, making, kept)];
 }
@@ -158,7 +159,7 @@ export function movesForAll(seen: Seen, good: (move: Move, level: Level) => bool
       const own = bars.get(lane);
       return laneGoesTo(lane, level.from) && (!own || clearOf(own, level, level.support));
     });
-  return MOVES.filter((move) => {
+  return seen.catalog.moves.filter((move) => {
     const level = usualLevel(move);
     return good(move, level) && fits(level);
   });
@@ -190,7 +191,7 @@ export function moves(seen: Seen, entryId: ItemId, where: 'earlier' | 'later'): 
 /** The doses below the present one, inside the range, the nearest first; fewer sets last. */
 export function shorterDoses(seen: Seen, one: SeenItem | undefined): Change[] {
   if (!one || one.item.pinned) return [];
-  const range = amountRange(one.item, seen.routine.pace);
+  const range = amountRange(one.item, seen.routine);
   const { sets } = one.inForce.dose;
   const amounts: number[] = [];
   if (range) {

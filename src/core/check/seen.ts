@@ -2,6 +2,7 @@ import type { Load } from '../body';
 import {
   levelNamed,
   moveById,
+  type Catalog,
   type Level,
   type LevelLoad,
   type Move,
@@ -15,6 +16,7 @@ import { PACES, paceOf, type PaceDefaults } from '../pace';
 import { personEffects, type Person, type Session } from '../person';
 import { position, type Position, type PositionId } from '../position';
 import {
+  catalogFor,
   entriesInOrder,
   groupEffects,
   itemInForce,
@@ -69,6 +71,8 @@ export interface SeenPlay {
 /** A routine as the checks look at it. */
 export interface Seen {
   readonly routine: Routine;
+  /** The moves it can name, its own among them. */
+  readonly catalog: Catalog;
   readonly score: Score;
   readonly pace: PaceDefaults;
   /** The pace's own numbers, before the routine changed any. */
@@ -128,6 +132,7 @@ export function seeRoutine(routine: Routine, score: Score, group?: Group): Seen 
     .sort((a, b) => a.play.startMs - b.play.startMs);
   return {
     routine,
+    catalog: catalogFor(routine),
     score,
     pace: paceOf(routine.pace, routine.paceChanges),
     usual: PACES[routine.pace],
@@ -177,7 +182,7 @@ function seenItem(
   const own = plays.get(item.id) ?? [];
   const works = Object.entries(own[0]?.segments[0]?.lanes ?? {});
   const lanes = works.flatMap(([lane, work]): readonly LaneDoing[] => {
-    const move = work.moveId && moveById(work.moveId);
+    const move = work.moveId && moveById(catalogFor(routine), work.moveId);
     const level = move && work.level ? levelNamed(move, work.level) : undefined;
     if (!move || !level) return [];
     const { support, props, why } = work;
@@ -186,7 +191,7 @@ function seenItem(
   const resting = works
     .filter(([, { moveId }]) => moveId === null)
     .map(([lane]) => lane as LaneName);
-  const inForce = itemInForce(item, routine.pace);
+  const inForce = itemInForce(item, routine);
   return { item, entryId, section, inForce, lanes, resting, plays: own };
 }
 

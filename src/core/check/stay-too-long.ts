@@ -1,4 +1,4 @@
-import { MOVES, usualLevel } from '../catalog';
+import { usualLevel } from '../catalog';
 import { onSide, position, type Position } from '../position';
 import { addEntry, entriesInOrder, type Change } from '../routine';
 import { itemIdSchema } from '../ids';
@@ -48,10 +48,11 @@ export function anotherPlaceBetween(
   const height = position(onSide(one.inForce.level.from, null)).height;
   const away = (level: ReturnType<typeof usualLevel>) =>
     Math.abs(position(onSide(level.from, null)).height - height);
-  const others = MOVES.filter((move) => {
-    const level = usualLevel(move);
-    return !inside(position(onSide(level.from, null))) && level.from === level.to;
-  })
+  const others = seen.catalog.moves
+    .filter((move) => {
+      const level = usualLevel(move);
+      return !inside(position(onSide(level.from, null))) && level.from === level.to;
+    })
     .toSorted((a, b) => away(usualLevel(a)) - away(usualLevel(b)))
     .slice(0, 4);
   const { section, at } = topPlace(seen.routine, one.entryId);

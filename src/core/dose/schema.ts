@@ -52,3 +52,29 @@ export const tempoSchema = z
   .refine((parts) => parts.some((ms) => ms > 0), { error: 'must take time' })
   .readonly();
 export type Tempo = z.infer<typeof tempoSchema>;
+
+const setsShape = { sets: setsSchema, restMs: restMsSchema };
+
+/** A dose with nothing left out, as a move has it. */
+export const doseSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('hold'), holdMs: workMsSchema, ...setsShape }).readonly(),
+  z
+    .strictObject({
+      kind: z.literal('reps'),
+      reps: countSchema,
+      tempo: tempoSchema,
+      ...setsShape,
+    })
+    .readonly(),
+  z
+    .strictObject({
+      kind: z.literal('breaths'),
+      breaths: countSchema,
+      inMs: breathMsSchema.optional(),
+      outMs: breathMsSchema.optional(),
+      ...setsShape,
+    })
+    .readonly(),
+  z.strictObject({ kind: z.literal('timed'), timedMs: workMsSchema, ...setsShape }).readonly(),
+]);
+export type MoveDose = z.infer<typeof doseSchema>;

@@ -1,6 +1,6 @@
 import { moveById } from '../catalog';
-import { itemInForce, itemsInOrder, type ItemInForce, type Routine } from '../routine';
-import type { LaneWork, Score, Segment } from '../score';
+import { catalogFor, itemInForce, itemsInOrder, type ItemInForce, type Routine } from '../routine';
+import type { Score, Segment } from '../score';
 import { printClock } from '../time';
 
 /** The sentences that a cue sheet needs; `words` fills them. */
@@ -15,7 +15,8 @@ export interface CueSheetPhrases {
   ];
   readonly dose: (inForce: ItemInForce) => string;
   readonly side: (side: Segment['side']) => string;
-  readonly lane: (name: string, work: LaneWork) => string;
+  /** What a lane does; a move of null is rest. */
+  readonly lane: (name: string, moveName: string | null, level: string | null) => string;
   readonly rest: string;
   readonly total: (time: string) => string;
 }
@@ -62,12 +63,14 @@ function workCells(
   phrases: CueSheetPhrases,
 ): readonly string[] {
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
-  const dose = item ? phrases.dose(itemInForce(item, routine.pace)) : '';
-  const move = segment.moveId ? moveById(segment.moveId) : undefined;
-  const options = Object.entries(segment.lanes).map(([name, work]) => phrases.lane(name, work));
+  const dose = item ? phrases.dose(itemInForce(item, routine)) : '';
+  const catalog = catalogFor(routine);
+  const options = Object.entries(segment.lanes).map(([name, { moveId, level }]) =>
+    phrases.lane(name, moveId && moveById(catalog, moveId).name, level),
+  );
   return [
     printClock(segment.startMs),
-    cell(move?.name ?? ''),
+    cell(segment.moveName ?? ''),
     cell(phrases.side(segment.side)),
     cell(dose),
     cell(segment.cues[0]?.text ?? ''),

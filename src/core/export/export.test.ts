@@ -18,7 +18,7 @@ const phrases: CueSheetPhrases = {
   columns: ['Time', 'Move', 'Side', 'Dose', 'Cue', 'Options'],
   dose: ({ dose }) => dose.kind,
   side: (side) => side ?? '',
-  lane: (name, { moveId }) => `${name} ${moveId ?? 'rests'}`,
+  lane: (name, moveName) => `${name} ${moveName ?? 'rests'}`,
   rest: 'Rest',
   total: (time) => time,
 };
@@ -56,6 +56,6 @@ describe('what goes out', () => {
       'Rest ',
       'Marching alternating',
     ]);
-    expect(rows.at(-1)).toContain('chair seated-march; stand marching');
+    expect(rows.at(-1)).toContain('chair Seated march; stand Marching');
   });
 });

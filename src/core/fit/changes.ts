@@ -33,8 +33,8 @@ export function changesBetween(before: Routine, after: Routine): readonly FitCha
   for (const item of itemsInOrder(after)) {
     const known = old.get(item.id);
     if (!known || known === item) continue;
-    const from = itemInForce(known, before.pace).dose;
-    const to = itemInForce(item, after.pace).dose;
+    const from = itemInForce(known, before).dose;
+    const to = itemInForce(item, after).dose;
     if (amountOf(from) !== amountOf(to)) {
       changes.push({ itemId: item.id, what: to.kind, from: amountOf(from), to: amountOf(to) });
     }

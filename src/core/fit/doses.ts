@@ -1,6 +1,6 @@
 import { alternatingSetMs, pressFits, sideSetMs } from '../dose';
-import type { Pace, PaceName } from '../pace';
-import { amountOf, amountRange, itemInForce, type Item } from '../routine';
+import type { Pace } from '../pace';
+import { amountOf, amountRange, itemInForce, type Item, type Setting } from '../routine';
 import type { Segment } from '../score';
 
 /** How often the sets of an item are done, all rounds and sides together. */
@@ -41,13 +41,13 @@ export function repeatsOf(item: Item, segments: readonly Segment[]): Repeats {
 export function doseOptions(
   item: Item,
   pace: Pace,
-  paceName: PaceName,
+  setting: Setting,
   { passes, extraMs }: Repeats,
   sets: 'kept' | 'free',
 ): readonly DoseOption[] {
-  const range = amountRange(item, paceName);
+  const range = amountRange(item, setting);
   if (!range || item.pinned || passes === 0) return [];
-  const { move, dose, sides } = itemInForce(item, paceName);
+  const { move, dose, sides } = itemInForce(item, setting);
   const setMs = sides.way === 'alternating' ? alternatingSetMs(dose, pace) : sideSetMs(dose, pace);
   // A set is as long as its amount says: so many milliseconds, reps or breaths of one length.
   const eachMs = setMs / amountOf(dose);

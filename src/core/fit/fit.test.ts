@@ -122,7 +122,7 @@ describe('fit', () => {
       ...wish(timeOf(routine) + s(20)),
       spoilt: (after) => {
         const [, twist] = itemsInOrder(after);
-        const grew = twist && amountOf(itemInForce(twist, 'desk').dose) > s(20);
+        const grew = twist && amountOf(itemInForce(twist, { pace: 'desk' }).dose) > s(20);
         return grew ? [twist.id] : undefined;
       },
     });
@@ -155,7 +155,7 @@ function bestByTrying(routine: Routine, slotMs: number): number | undefined {
         timeOf(
           applyChange(
             routine,
-            changeItem(routine, item.id, doseChanged(item, routine.pace, { amount })),
+            changeItem(routine, item.id, doseChanged(item, routine, { amount })),
           ),
         );
       return at(next) - at(least);
@@ -175,10 +175,7 @@ function bestByTrying(routine: Routine, slotMs: number): number | undefined {
       return;
     }
     for (const amount of amounts[i] ?? []) {
-      go(
-        i + 1,
-        applyChange(now, changeItem(now, item.id, doseChanged(item, now.pace, { amount }))),
-      );
+      go(i + 1, applyChange(now, changeItem(now, item.id, doseChanged(item, now, { amount }))));
     }
   };
   go(0, routine);
@@ -186,7 +183,7 @@ function bestByTrying(routine: Routine, slotMs: number): number | undefined {
 }
 
 function amountsOf(item: Item, { pace }: Routine): number[] {
-  const range = amountRange(item, pace);
+  const range = amountRange(item, { pace });
   if (!range) return [];
   const from = range.now - Math.floor((range.now - range.least) / range.step) * range.step;
   const amounts = [];
@@ -250,7 +247,7 @@ describe('fit for any routine', () => {
         expect(applyChange(after, reversed(result.change))).toEqual(routine);
         for (const item of itemsInOrder(after)) {
           const old = itemsInOrder(routine).find(({ id }) => id === item.id);
-          const range = amountRange(item, after.pace);
+          const range = amountRange(item, after);
           if (!range || old === item) continue;
           expect(range.now).toBeGreaterThanOrEqual(range.least);
           expect(range.now).toBeLessThanOrEqual(range.most);

@@ -36,7 +36,7 @@ export function movingItems(routine: Routine, score: Score, sets: Sets): readonl
   return itemsInOrder(routine).flatMap((item): readonly Moving[] => {
     const segments = byItem.get(item.id) ?? [];
     const repeats = repeatsOf(item, segments);
-    const options = doseOptions(item, pace, routine.pace, repeats, sets);
+    const options = doseOptions(item, pace, routine, repeats, sets);
     if (options.length < 2) return [];
     const oldWorkMs = segments.reduce((sum, one) => sum + (isWork(one) ? length(one) : 0), 0);
     const restMs = segments.reduce((sum, one) => sum + (one.kind === 'rest' ? length(one) : 0), 0);
@@ -62,7 +62,7 @@ export function doseSteps(
   item: Item,
   { amount, sets }: DoseOption,
 ): readonly Step[] {
-  const { dose } = itemInForce(item, routine.pace);
+  const { dose } = itemInForce(item, routine);
   if (amountOf(dose) === amount && dose.sets === sets) return [];
-  return changeItem(routine, item.id, doseChanged(item, routine.pace, { amount, sets })).steps;
+  return changeItem(routine, item.id, doseChanged(item, routine, { amount, sets })).steps;
 }

@@ -42,7 +42,7 @@ export function lengthLimits(
     const score = steps.length > 0 ? compile(widened, wish.phrases, wish.bars) : before;
     const moving = steps.length > 0 ? movingItems(widened, score, 'free') : present;
     const ends = moving.map(({ options }) => (end === 'least' ? options[0] : options.at(-1)));
-    if (!lowersHead(score)) {
+    if (!lowersHead(routine, score)) {
       return moving.reduce(
         (sum, { oldTimeMs }, i) => sum + (ends[i]?.timeMs ?? oldTimeMs) - oldTimeMs,
         score.totalMs,

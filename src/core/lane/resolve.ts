@@ -3,6 +3,7 @@ import {
   familyOf,
   levelNamed,
   usualLevel,
+  type Catalog,
   type Level,
   type Move,
   type Support,
@@ -22,6 +23,8 @@ export interface LaneChoice {
 }
 
 export interface LaneWish {
+  /** Where stand-ins come from. */
+  readonly catalog: Catalog;
   readonly move: Move;
   /** The level written for all lanes, and the one for this lane alone. */
   readonly level?: string | undefined;
@@ -78,17 +81,18 @@ function nearestLevel(
  * place of what is written; what is written stays, and a check speaks of it.
  */
 export function resolveInLane(lane: LaneName, wish: LaneWish, bars = NO_BARS): LaneChoice {
-  const { move, support } = wish;
+  const { catalog, move, support } = wish;
   const name = wish.ownLevel ?? wish.level;
   const wanted = (name && levelNamed(move, name)) || usualLevel(move);
   const level = nearestLevel(lane, move, wanted, support, bars, true);
   if (level) return { move, level, reason: level === wanted ? 'as-written' : 'easier-level' };
-  const stand = familyStandIn(lane, move, wanted, bars);
+  const stand = familyStandIn(lane, familyOf(catalog, move), move, wanted, bars);
   return stand ?? { move: null, level: null, reason: 'rest' };
 }
 
 function familyStandIn(
   lane: LaneName,
+  family: readonly Move[],
   move: Move,
   wanted: Level,
   bars: Bars,
@@ -96,7 +100,7 @@ function familyStandIn(
   const height = position(onSide(wanted.from, null)).height;
   const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
   const apart = (level: Level) => Math.abs(position(onSide(level.from, null)).height - height);
-  const found = familyOf(move)
+  const found = family
     .filter((other) => other !== move)
     .flatMap((other) => {
       const level = nearestLevel(lane, other, usualLevel(other), undefined, bars, false);

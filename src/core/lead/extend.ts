@@ -1,4 +1,3 @@
-import { moveById } from '../catalog';
 import { sideSetMs } from '../dose';
 import { paceOf } from '../pace';
 import { itemInForce, itemsInOrder, type Routine } from '../routine';
@@ -105,10 +104,10 @@ function lengthened(segment: Segment): Segment {
 export function mayExtend(routine: Routine, score: Score, at: number): boolean {
   const segment = score.segments[at];
   if (!segment || !isWork(segment) || !segment.moveId) return false;
-  const move = moveById(segment.moveId);
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
-  if (!item || move.kind === 'balance') return false;
-  const { dose, level } = itemInForce(item, routine.pace);
+  if (!item) return false;
+  const { move, dose, level } = itemInForce(item, routine);
+  if (move.kind === 'balance') return false;
   if (level.loads.some(({ load }) => load === 'one-leg')) return false;
   if (dose.kind !== 'hold' && dose.kind !== 'timed') return false;
   const range = dose.kind === 'hold' ? move.range.holdMs : move.range.timedMs;

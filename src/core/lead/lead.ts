@@ -104,7 +104,7 @@ function startsAgain(routine: Routine, segment: Segment): boolean {
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
   if (!item) return false;
   if (item.challenge === 'eyes closed') return true;
-  const { move, level } = itemInForce(item, routine.pace);
+  const { move, level } = itemInForce(item, routine);
   const risky = level.loads.some(({ load }) => load === 'one-leg' || load === 'eyes-closed');
   return move.kind === 'balance' && risky;
 }

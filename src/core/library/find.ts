@@ -1,7 +1,9 @@
 import type { Load, Region, SpineDirection } from '../body';
 import {
+  SHIPPED,
   searchMoves,
   usualLevel,
+  type Catalog,
   type Level,
   type Move,
   type MoveKind,
@@ -36,6 +38,8 @@ export interface Wanted {
   readonly direction?: SpineDirection | undefined;
   /** Moves that a lane does as they are written. */
   readonly lane?: LaneName | undefined;
+  /** Own moves only, and shipped ones that were changed. */
+  readonly own?: true | undefined;
 }
 
 export function whereOf(level: Level): Where {
@@ -59,18 +63,19 @@ function keepsClear(bars: Bars, level: Level): boolean {
 }
 
 /** The moves that have all that is wanted, the nearest to the words first. */
-export function findMoves(wanted: Wanted): readonly Move[] {
-  const { region, where, kind, prop, limit, direction, lane } = wanted;
+export function findMoves(catalog: Catalog, wanted: Wanted): readonly Move[] {
+  const { region, where, kind, prop, limit, direction, lane, own } = wanted;
   const bars = limit && barsOf(effectsOf([{ limit }]));
-  return searchMoves(wanted.words ?? '').filter(
+  return searchMoves(catalog, wanted.words ?? '').filter(
     (move) =>
+      (!own || SHIPPED.byId.get(move.id) !== move) &&
       (!region || move.regions.includes(region)) &&
       (!kind || move.kind === kind) &&
       (!direction || move.spine.includes(direction)) &&
       (!where || move.levels.some((level) => whereOf(level) === where)) &&
       (!prop || move.levels.some(({ props }) => usesProp(props, prop))) &&
       (!bars || move.levels.some((level) => keepsClear(bars, level))) &&
-      (!lane || resolveInLane(lane, { move }).reason === 'as-written'),
+      (!lane || resolveInLane(lane, { catalog, move }).reason === 'as-written'),
   );
 }
 
@@ -79,8 +84,8 @@ function usesProp(props: readonly PropName[], prop: PropName | 'none'): boolean 
 }
 
 /** What each lane does for a move as it is usually done. */
-export function lanesFor(move: Move) {
-  return LANE_NAMES.map((lane) => ({ lane, ...resolveInLane(lane, { move }) }));
+export function lanesFor(catalog: Catalog, move: Move) {
+  return LANE_NAMES.map((lane) => ({ lane, ...resolveInLane(lane, { catalog, move }) }));
 }
 
 /** The limits that rule out every level, and those that rule out the usual one alone. */

@@ -8,3 +8,30 @@ export {
   type Wanted,
   type Where,
 } from './find';
+export {
+  MOVES_FORMAT,
+  MOVES_VERSION,
+  movesFileSchema,
+  readMovesFile,
+  writeMovesFile,
+} from './moves-file';
+export {
+  ADVICE,
+  PLACE_FAULTS,
+  bringMoves,
+  isAsShipped,
+  isShipped,
+  moveFaults,
+  type Bringing,
+  type MoveFault,
+  type MoveFaultCode,
+} from './own';
+export {
+  draftOf,
+  emptyDraft,
+  levelLike,
+  moveDraftSchema,
+  type LevelDraft,
+  type MoveDraft,
+} from './draft';
+export { mustMend, readDraft, type DraftProblem, type DraftReading } from './read-draft';

@@ -1,5 +1,5 @@
 import { LOADS } from '../body';
-import { levelNamed, moveById } from '../catalog';
+import { SHIPPED, levelNamed, moveById } from '../catalog';
 import { moveIdSchema } from '../ids';
 import {
   LIMITS,
@@ -15,7 +15,7 @@ import {
 } from '.';
 
 const levelOf = (move: string, level: string) => {
-  const found = levelNamed(moveById(moveIdSchema.parse(move)), level);
+  const found = levelNamed(moveById(SHIPPED, moveIdSchema.parse(move)), level);
   if (!found) throw new Error(`${move}: ${level}`);
   return found;
 };

@@ -55,7 +55,9 @@ export function lookback(seen: Seen): Lookback {
     ...new Set(
       seen.routine.sections.main
         .concat(seen.routine.sections['warm-up'], seen.routine.sections.settle)
-        .flatMap((entry) => (entry.kind === 'block' && entry.buildUp ? taughtBy(entry) : [])),
+        .flatMap((entry) =>
+          entry.kind === 'block' && entry.buildUp ? taughtBy(entry, seen.catalog) : [],
+        ),
     ),
   ];
   const perLane = FIXED + 2 * wanted.length;
@@ -98,7 +100,7 @@ export function lookback(seen: Seen): Lookback {
       if (at >= 0) sum[laneSize + at] = 1;
     }
     const [entry] = unit.entries.filter(({ kind }) => kind === 'block' || kind === 'item');
-    const buildUp = entry?.kind === 'block' && entry.buildUp ? taughtBy(entry) : [];
+    const buildUp = entry?.kind === 'block' && entry.buildUp ? taughtBy(entry, seen.catalog) : [];
     const taught = buildUp.map((family) => families.indexOf(family)).filter((at) => at >= 0);
     const asks =
       taught.length > 0 || deeds.some(({ balance, wantsWarm }) => balance || wantsWarm.length > 0);

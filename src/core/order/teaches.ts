@@ -1,15 +1,15 @@
-import { moveById } from '../catalog';
-import { entriesInOrder, type Block, type Routine } from '../routine';
+import { moveById, type Catalog } from '../catalog';
+import { catalogFor, entriesInOrder, type Block, type Routine } from '../routine';
 import type { ItemId } from '../ids';
 
 /** The families of movements that a chain of practice leads to. */
 const TEACHES: Readonly<Record<string, string>> = { 'rise-chain': 'rise' };
 
 /** The families that a build-up teaches: what its chain leads to, else its own movement. */
-export function taughtBy(block: Block): readonly string[] {
+export function taughtBy(block: Block, catalog: Catalog): readonly string[] {
   const families = block.lines.flatMap((line) => {
     if (line.kind !== 'item') return [];
-    const { family, kind } = moveById(line.moveId);
+    const { family, kind } = moveById(catalog, line.moveId);
     const taught = TEACHES[family];
     return taught ? [taught] : kind === 'transfer' ? [] : [family];
   });
@@ -18,14 +18,20 @@ export function taughtBy(block: Block): readonly string[] {
 
 /** Build-ups that come after a movement they teach. */
 export function lateBuildUps(routine: Routine): readonly ItemId[] {
+  const catalog = catalogFor(routine);
   const met = new Set<string>();
   const late: ItemId[] = [];
   for (const { entry } of entriesInOrder(routine)) {
-    if (entry.kind === 'block' && entry.buildUp && taughtBy(entry).some((one) => met.has(one))) {
+    if (
+      entry.kind === 'block' &&
+      entry.buildUp &&
+      taughtBy(entry, catalog).some((one) => met.has(one))
+    ) {
       late.push(entry.id);
     }
     const lines = entry.kind === 'block' ? entry.lines : [entry];
-    for (const line of lines) if (line.kind === 'item') met.add(moveById(line.moveId).family);
+    for (const line of lines)
+      if (line.kind === 'item') met.add(moveById(catalog, line.moveId).family);
   }
   return late;
 }

@@ -1,5 +1,5 @@
 export { clearancesOn, personEffects } from './clearance';
-export { readPeopleFile, type PeopleProblem } from './file';
+export { readPeopleFile } from './file';
 export {
   EVENTS,
   PEOPLE_FORMAT,

@@ -54,16 +54,16 @@ describe('a people file', () => {
   });
 
   test.each([
-    ['not JSON', 'Ada, chair', ''],
-    ['of another kind', '{"format":"shopping","version":1,"people":[]}', 'format'],
+    ['not JSON', 'Ada, chair', { code: 'not-json', line: 1, column: 1 }],
+    ['of another kind', '{"format":"shopping","version":1,"people":[]}', { code: 'wrong-format' }],
     [
       'with a wrong limit',
       '{"format":"hushed-willow-people","version":1,"people":[{"name":"A","limits":[{"limit":"tired"}]}]}',
-      'people.0.limits.0.limit',
+      { code: 'invalid', path: 'people.0.limits.0.limit' },
     ],
-  ])('%s is refused at its place', (_, text, path) => {
+  ])('%s is refused at its place', (_, text, problem) => {
     const read = readPeopleFile(text);
     expect(read.ok).toBe(false);
-    if (!read.ok) expect(read.problems[0]?.path).toBe(path);
+    if (!read.ok) expect(read.problems[0]).toMatchObject(problem);
   });
 });

@@ -24,4 +24,4 @@ export {
   type RouteRules,
   type Step,
 } from './route';
-export { LONG_SWITCH_S, switchMs, type LongSwitch } from './switch';
+export { LONG_SWITCHES, LONG_SWITCH_S, switchMs, type LongSwitch } from './switch';

@@ -8,6 +8,7 @@ export const LONG_SWITCH_S = {
   'lifted-leg': 8,
 } as const;
 export type LongSwitch = keyof typeof LONG_SWITCH_S;
+export const LONG_SWITCHES = Object.keys(LONG_SWITCH_S) as LongSwitch[];
 
 /**
  * The time to change sides: the pace's, or a longer way at the pace's transfer factor.

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { runIdSchema } from '../ids';
 import { routineSchema } from '../routine';
 
-export const RUN_VERSION = 3;
+export const RUN_VERSION = 4;
 
 export const RUN_ENDS = ['completed', 'finished-early', 'broken-off'] as const;
 export type RunEnd = (typeof RUN_ENDS)[number];

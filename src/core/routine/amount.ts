@@ -1,6 +1,5 @@
 import { pressFits, type Dose, type WrittenDose } from '../dose';
-import type { PaceName } from '../pace';
-import { itemInForce } from './item';
+import { itemInForce, type Setting } from './item';
 import type { Item } from './schema';
 
 /** What an edit writes into an item; a key set to undefined goes back to the move's own. */
@@ -63,8 +62,8 @@ export interface AmountRange {
 }
 
 /** The move's range for the kind of dose in force; undefined where it names none. */
-export function amountRange(item: Item, pace: PaceName): AmountRange | undefined {
-  const { move, dose } = itemInForce(item, pace);
+export function amountRange(item: Item, setting: Setting): AmountRange | undefined {
+  const { move, dose } = itemInForce(item, setting);
   const { holdMs, timedMs, reps, breaths } = move.range;
   const span = { hold: holdMs, timed: timedMs, reps, breaths }[dose.kind];
   if (!span) return undefined;
@@ -75,10 +74,10 @@ export function amountRange(item: Item, pace: PaceName): AmountRange | undefined
 /** The amount and the sets of an item changed, as words for its line. */
 export function doseChanged(
   item: Item,
-  pace: PaceName,
+  setting: Setting,
   to: { readonly amount?: number; readonly sets?: number },
 ): ItemWords {
-  const { dose } = itemInForce(item, pace);
+  const { dose } = itemInForce(item, setting);
   const written = writtenOf(dose);
   const next = withAmount(written, to.amount ?? amountOf(dose));
   return doseWritten(item, dose, { ...next, sets: to.sets ?? next.sets });

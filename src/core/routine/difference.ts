@@ -1,4 +1,6 @@
+import type { Catalog } from '../catalog';
 import type { ItemId } from '../ids';
+import { catalogFor } from './item';
 import { entriesInOrder, type Block, type Entry, type Routine } from './schema';
 import { writeLine, writeHeaders } from './text';
 
@@ -29,12 +31,13 @@ interface Placed {
 export function differencesOf(before: Routine, after: Routine): readonly Difference[] {
   const [old, now] = [placed(before), placed(after)];
   const still = unmoved(old, now);
+  const [oldMoves, nowMoves] = [catalogFor(before), catalogFor(after)];
   const differences: Difference[] = [];
   for (const [id, one] of now) {
     const was = old.get(id);
     const about = { id, before: was?.entry, after: one.entry };
     if (!was) differences.push({ ...about, kind: 'added' });
-    else if (wordsOf(was.entry) !== wordsOf(one.entry)) {
+    else if (wordsOf(was.entry, oldMoves) !== wordsOf(one.entry, nowMoves)) {
       differences.push({ ...about, kind: 'changed' });
     } else if (!still.has(id)) differences.push({ ...about, kind: 'moved' });
   }
@@ -66,8 +69,8 @@ function placed(routine: Routine): ReadonlyMap<ItemId, Placed> {
   return all;
 }
 
-function wordsOf(entry: Entry): string {
-  if (entry.kind !== 'block') return writeLine(entry);
+function wordsOf(entry: Entry, catalog: Catalog): string {
+  if (entry.kind !== 'block') return writeLine(entry, catalog);
   const { rounds, perSide, firstSide, buildUp, restMs, note }: Block = entry;
   return JSON.stringify([rounds, perSide, firstSide, buildUp, restMs, note]);
 }

@@ -43,13 +43,17 @@ export {
 export {
   ITEM_FAULTS,
   itemFaults,
+  mendedItem,
+  catalogFor,
   itemInForce,
   type ItemFault,
   type ItemInForce,
+  type Setting,
   type SidePlan,
 } from './item';
 export {
   MOST_ENTRIES,
+  MOST_OWN_MOVES,
   MOST_ROUNDS,
   blockSchema,
   ROUTINE_VERSION,
@@ -58,7 +62,6 @@ export {
   entrySchema,
   itemSchema,
   itemsInOrder,
-  oneLineSchema,
   routineSchema,
   type Block,
   type Entry,
@@ -74,22 +77,20 @@ export {
   READING_PROBLEMS,
   itemClauses,
   readAddingLine,
+  readDose,
   readRoutineText,
   writeHeaders,
+  writeDoseLine,
   writeItem,
   writeRoutineText,
   type AddingReading,
+  type LocalProblem,
   type ReadingProblemCode,
   type TextProblem,
   type TextReading,
 } from './text';
-export {
-  ROUTINE_FORMAT,
-  readRoutineFile,
-  writeRoutineFile,
-  type FileProblem,
-  type RoutineFile,
-} from './file';
+export { ROUTINE_FORMAT, readRoutineFile, writeRoutineFile, type RoutineFile } from './file';
+export { itemsOutOfLine, withMovesInUse, withOwnMoves, withoutOwnMove } from './own-moves';
 export { groupEffects } from './group-effects';
 export { lanesOf } from './lanes-of';
 export { ROUTINE_MIGRATIONS, migratedRoutine, type MigrationStep } from './migrations';

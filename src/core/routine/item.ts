@@ -1,8 +1,28 @@
 import type { Side } from '../body';
-import { levelNamed, moveById, ownDose, usualLevel, type Level, type Move } from '../catalog';
+import {
+  catalogWith,
+  levelNamed,
+  moveById,
+  ownDose,
+  usualLevel,
+  type Catalog,
+  type Level,
+  type Move,
+} from '../catalog';
 import { doseInForce, pressFits, type Dose } from '../dose';
 import type { PaceName } from '../pace';
 import type { Item } from './schema';
+
+/** What an item has to be read with: whose pace it is done at, and which own moves there are. */
+export interface Setting {
+  readonly pace: PaceName;
+  readonly moves?: readonly Move[] | undefined;
+}
+
+/** The moves that a routine can name: the shipped ones, with its own laid over them. */
+export function catalogFor({ moves }: Pick<Setting, 'moves'>): Catalog {
+  return catalogWith(moves);
+}
 
 /** How one item's sides are done once move and line are put together. */
 export type SidePlan =
@@ -18,10 +38,11 @@ export interface ItemInForce {
 }
 
 /** An item with everything that its line leaves out taken from the move and the pace. */
-export function itemInForce(item: Item, pace: PaceName): ItemInForce {
-  const move = moveById(item.moveId);
+export function itemInForce(item: Item, setting: Setting): ItemInForce {
+  const move = moveById(catalogFor(setting), item.moveId);
   const level = (item.level && levelNamed(move, item.level)) || usualLevel(move);
-  return { move, level, dose: doseInForce(item, ownDose(move, pace)), sides: sidePlan(item, move) };
+  const dose = doseInForce(item, ownDose(move, setting.pace));
+  return { move, level, dose, sides: sidePlan(item, move) };
 }
 
 function sidePlan(item: Item, move: Move): SidePlan {
@@ -52,8 +73,8 @@ export const ITEM_FAULTS = [
 export type ItemFault = (typeof ITEM_FAULTS)[number];
 
 /** What clauses of a line do not go together, or do not go with its move. */
-export function itemFaults(item: Item, pace: PaceName): readonly ItemFault[] {
-  const { move, dose, sides } = itemInForce(item, pace);
+export function itemFaults(item: Item, setting: Setting): readonly ItemFault[] {
+  const { move, dose, sides } = itemInForce(item, setting);
   const faults: ItemFault[] = [];
   const levels = [item.level, ...Object.values(item.laneLevels ?? {})];
   if (levels.some((name) => name && !levelNamed(move, name))) faults.push('unknown-level');
@@ -68,4 +89,24 @@ export function itemFaults(item: Item, pace: PaceName): readonly ItemFault[] {
     else if (!pressFits(dose.holdMs, item.press)) faults.push('press-too-long');
   }
   return faults;
+}
+
+/** The words of a line that each fault lies in. */
+export const FAULTY_WORDS = {
+  'unknown-level': ['level', 'laneLevels'],
+  'sides-not-this-move': ['sides', 'firstSide'],
+  'weak-needs-each': ['weak'],
+  'press-needs-hold': ['press'],
+  'press-needs-side': ['press'],
+  'press-too-long': ['press'],
+  'tempo-needs-reps': ['tempo'],
+} as const satisfies Record<ItemFault, readonly (keyof Item)[]>;
+
+/** An item without the words that do not go with its move; itself where all do. */
+export function mendedItem(item: Item, setting: Setting): Item {
+  const kept: Item = { ...item };
+  const words = itemFaults(item, setting).flatMap((fault) => FAULTY_WORDS[fault]);
+  if (words.length === 0) return item;
+  for (const word of words) delete kept[word];
+  return mendedItem(kept, setting);
 }

@@ -25,6 +25,23 @@ describe('earlier versions', () => {
     expect(result.value.sections.main[1]).toEqual({ kind: 'rest', id: 'i3', restMs: 30_000 });
   });
 
+  test('levels that text could not write have names of today', () => {
+    const text = readFileSync(join(FOLDER, 'routine-v3.json'), 'utf8');
+    const data = JSON.parse(text) as { routine: { sections: { main: object[] } } };
+    data.routine.sections.main.push({
+      kind: 'item',
+      id: 'i9',
+      moveId: 'wrist-stretch',
+      level: 'elbow bent, fingers loose',
+      laneLevels: { stand: 'elbow bent, fingers loose' },
+    });
+    const result = readRoutineFile(JSON.stringify(data));
+    expect(result.ok && itemsInOrder(result.value).at(-1)).toMatchObject({
+      level: 'elbow bent and fingers loose',
+      laneLevels: { stand: 'elbow bent and fingers loose' },
+    });
+  });
+
   test('an earlier file that was wrong then is wrong now', () => {
     const text = readFileSync(join(FOLDER, 'routine-v1.json'), 'utf8').replace(
       '"older"',

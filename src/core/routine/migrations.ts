@@ -11,13 +11,69 @@ export const ROUTINE_MIGRATIONS: readonly MigrationStep[] = [
   { from: 1, what: 'blocks and lanes', apply: (routine) => routine },
   // Version 3 counts the things of a room, and lets limits be asked for and empty.
   { from: 2, what: 'things of a room are counted', apply: withCountedRoom },
+  // Version 4 carries own moves, and calls levels by names that text can write.
+  { from: 3, what: 'own moves, and levels without commas', apply: withWritableLevels },
 ];
+
+/** Names of levels that routine text could not write, and what they are called now. */
+const RENAMED_LEVELS: Readonly<Record<string, string>> = {
+  'elbow bent, fingers loose': 'elbow bent and fingers loose',
+  'one bending, by turns': 'one bending by turns',
+  'standing, held': 'standing and held',
+  'toes, then heels': 'toes and then heels',
+  'heel lifted, toes down': 'heel lifted and toes down',
+  'one after the other, half way': 'one after the other half way',
+  'feet down, small': 'feet down and small',
+  'feet down, full': 'feet down and full',
+  'knees bent, arms to the ceiling': 'knees bent and arms to the ceiling',
+  'high seat, feet away': 'high seat and feet away',
+  'toes down, one hand': 'toes down with one hand',
+  'knee up, fingertips': 'knee up with fingertips',
+  'heel down, one hand': 'heel down with one hand',
+  'behind the chair, half way': 'half way behind the chair',
+  'toes down, held': 'toes down and held',
+  'held, no arms': 'held without arms',
+  'hand on, toes down': 'hand on and toes down',
+  'leg light, fingertips': 'leg light with fingertips',
+  'no turn, held': 'held without a turn',
+  'leg lifting, held': 'leg lifting while held',
+  'long spine, small lean': 'small lean with a long spine',
+  'one hand on, toes down': 'one hand on and toes down',
+  'eyes to lap, up to level': 'eyes to lap and up to level',
+};
 
 function withCountedRoom(routine: unknown): unknown {
   if (typeof routine !== 'object' || routine === null || !('room' in routine)) return routine;
   const { room } = routine;
   if (!Array.isArray(room)) return routine;
   return { ...routine, room: room.map((thing: unknown) => ({ thing })) };
+}
+
+/**
+ * Every level under the name that it has now. Where levels stand: the `level` of a line, and the
+ * values of its `laneLevels`.
+ */
+function withWritableLevels(data: unknown): unknown {
+  if (Array.isArray(data)) return data.map(withWritableLevels);
+  if (typeof data !== 'object' || data === null) return data;
+  return Object.fromEntries(
+    Object.entries(data).map(([key, value]: [string, unknown]) => [key, renamed(key, value)]),
+  );
+}
+
+function renamed(key: string, value: unknown): unknown {
+  if (key === 'level' && typeof value === 'string') {
+    return Object.hasOwn(RENAMED_LEVELS, value) ? RENAMED_LEVELS[value] : value;
+  }
+  if (key !== 'laneLevels' || typeof value !== 'object' || value === null) {
+    return withWritableLevels(value);
+  }
+  return Object.fromEntries(
+    Object.entries(value).map(([lane, level]: [string, unknown]) => [
+      lane,
+      renamed('level', level),
+    ]),
+  );
 }
 
 /** The routine after every step from its version on. Data that is no routine passes through. */

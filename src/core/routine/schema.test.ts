@@ -89,12 +89,14 @@ describe('clauses that do not go together', () => {
       { dose: { kind: 'reps', reps: 5, sets: 1 }, press: { pressMs: 5000, times: 1 } },
     ],
   ])('%s', (fault, words) => {
-    expect(itemFaults({ ...base, ...words }, 'desk')).toEqual([fault]);
+    expect(itemFaults({ ...base, ...words }, { pace: 'desk' })).toEqual([fault]);
   });
 
   test('sides on a move that works both at once', () => {
     const cat = itemsInOrder(routineOf('Seated cat'))[0] as Item;
-    expect(itemFaults({ ...cat, firstSide: 'right' }, 'desk')).toEqual(['sides-not-this-move']);
+    expect(itemFaults({ ...cat, firstSide: 'right' }, { pace: 'desk' })).toEqual([
+      'sides-not-this-move',
+    ]);
   });
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { REGIONS, SIDES, SIDE_WAYS } from '../body';
-import { CHALLENGES, PROP_NAMES, SUPPORTS, hasMove } from '../catalog';
+import { CHALLENGES, PROP_NAMES, SUPPORTS, hasMove, moveSchema } from '../catalog';
 import { pressSchema, restMsSchema, tempoSchema, workMsSchema, writtenDoseSchema } from '../dose';
 import { itemIdSchema, moveIdSchema, routineIdSchema } from '../ids';
 import { limitOfBodySchema } from '../limit';
@@ -8,22 +8,15 @@ import { PACE_NAMES, paceChangesSchema } from '../pace';
 import { POSITION_IDS } from '../position';
 import { LONGEST_MS } from '../time';
 import { LANE_NAMES } from '../lane';
-import { itemFaults } from './item';
+import { oneLineSchema } from '../line';
+import { catalogFor, itemFaults } from './item';
 import { MOST_WORK, entryWork } from './size';
 import { IN_ROOM, MOST_OF_A_THING, SCHOOLS, SCHOOL_QUESTIONS } from './school';
 
 /** The version that this application writes. */
-export const ROUTINE_VERSION = 3;
+export const ROUTINE_VERSION = 4;
 export const MOST_ENTRIES = 400;
-
-/** One line of a person's own words: what routine text can keep on one line. */
-export const oneLineSchema = (most: number) =>
-  z
-    .string()
-    .max(most)
-    .refine((text) => text === text.trim() && !/[\p{Cc}\u2028\u2029]/u.test(text), {
-      error: 'must be one line without space around it',
-    });
+export const MOST_OWN_MOVES = 500;
 
 const wordsSchema = oneLineSchema(300).min(1);
 
@@ -164,6 +157,8 @@ export const routineSchema = z
     /** What the group has; an empty list says that it was asked and has none. */
     limits: z.array(limitOfBodySchema).max(60).optional(),
     goals: z.array(z.enum(REGIONS)).min(1).max(REGIONS.length).optional(),
+    /** Moves that are not, or not so, in the shipped catalogue, for what is done and stands in. */
+    moves: z.array(moveSchema).min(1).max(MOST_OWN_MOVES).readonly().optional(),
     sections: z.strictObject({
       'warm-up': entriesSchema,
       main: entriesSchema,
@@ -172,6 +167,7 @@ export const routineSchema = z
   })
   .superRefine((routine, context) => {
     const seen = new Set<string>();
+    const catalog = catalogFor(routine);
     const issue = (path: readonly (string | number)[], message: string) =>
       context.addIssue({ code: 'custom', path: ['sections', ...path], message });
     const check = (entry: Entry, path: readonly (string | number)[]) => {
@@ -181,15 +177,15 @@ export const routineSchema = z
         entry.lines.forEach((line, at) => check(line, [...path, 'lines', at]));
       }
       if (entry.kind !== 'item') return;
-      if (!hasMove(entry.moveId)) issue([...path, 'moveId'], 'no such move');
-      else itemFaults(entry, routine.pace).forEach((fault) => issue(path, fault));
+      if (!hasMove(catalog, entry.moveId)) issue([...path, 'moveId'], 'no such move');
+      else itemFaults(entry, routine).forEach((fault) => issue(path, fault));
     };
     for (const section of SECTIONS) {
       routine.sections[section].forEach((entry, at) => check(entry, [section, at]));
     }
     if (context.issues.length > 0) return;
     const work = entriesInOrder(routine).reduce(
-      (sum, { entry }) => sum + entryWork(entry, routine.pace),
+      (sum, { entry }) => sum + entryWork(entry, routine),
       0,
     );
     if (work > MOST_WORK)

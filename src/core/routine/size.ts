@@ -1,6 +1,5 @@
 import { unitCount } from '../dose';
-import type { PaceName } from '../pace';
-import { itemInForce } from './item';
+import { itemInForce, type Setting } from './item';
 import type { Entry, Line } from './schema';
 
 /**
@@ -9,17 +8,17 @@ import type { Entry, Line } from './schema';
  */
 export const MOST_WORK = 200_000;
 
-function lineWork(line: Line, pace: PaceName): number {
+function lineWork(line: Line, setting: Setting): number {
   if (line.kind !== 'item') return 1;
-  const { dose } = itemInForce(line, pace);
+  const { dose } = itemInForce(line, setting);
   return dose.sets * ((unitCount(dose) ?? 0) + 2) * 2;
 }
 
 /** How much an entry comes to once it is unrolled. */
-export function entryWork(entry: Entry, pace: PaceName): number {
-  if (entry.kind !== 'block') return lineWork(entry, pace);
+export function entryWork(entry: Entry, setting: Setting): number {
+  if (entry.kind !== 'block') return lineWork(entry, setting);
   const once = entry.lines.reduce(
-    (sum, line, i) => sum + lineWork(line, pace) * (entry.buildUp ? entry.lines.length - i : 1),
+    (sum, line, i) => sum + lineWork(line, setting) * (entry.buildUp ? entry.lines.length - i : 1),
     0,
   );
   return once * (entry.rounds ?? 1) * (entry.perSide ? 2 : 1);

@@ -110,7 +110,7 @@ function addProps(walk: Walk, doing: Doing): void {
 
 function addPlay(walk: Walk, play: Play): void {
   const { item, passSide } = play;
-  const inForce = itemInForce(item, walk.routine.pace);
+  const inForce = itemInForce(item, walk.routine);
   const choices = choicesFor(walk, item);
   const doing: Doing = {
     play: walk.plays++,

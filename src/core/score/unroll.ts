@@ -104,7 +104,7 @@ function sequences({ buildUp, lines }: Block): readonly (readonly Line[])[] {
 /** What is meant for one side only is done in that side's pass. */
 function inPass(line: Line, passSide: Side | null, routine: Routine): boolean {
   if (line.kind !== 'item' || passSide === null) return true;
-  const { sides } = itemInForce(line, routine.pace);
+  const { sides } = itemInForce(line, routine);
   return sides.way !== 'each' || sides.order.includes(passSide);
 }
 

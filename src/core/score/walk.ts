@@ -13,7 +13,7 @@ import {
   type PositionRef,
   type TransferPart,
 } from '../position';
-import { itemInForce, lanesOf, type Item, type Routine } from '../routine';
+import { catalogFor, itemInForce, lanesOf, type Item, type Routine } from '../routine';
 import type { LaneWork, ScorePhrases, Segment, SegmentKind } from './score';
 
 /** One lane on its way through the routine. */
@@ -81,11 +81,12 @@ export function newWalk(routine: Routine, phrases: ScorePhrases, bars: LaneBars)
 export function choicesFor(walk: Walk, item: Item): ReadonlyMap<LaneName, LaneChoice> {
   const known = walk.choices.get(item.id);
   if (known) return known;
-  const { move } = itemInForce(item, walk.routine.pace);
+  const { move } = itemInForce(item, walk.routine);
+  const catalog = catalogFor(walk.routine);
   const choices = new Map(
     walk.lanes.map(({ name }) => {
       const { level, support, laneLevels } = item;
-      const wish = { move, level, support, ownLevel: laneLevels?.[name] };
+      const wish = { catalog, move, level, support, ownLevel: laneLevels?.[name] };
       return [name, resolveInLane(name, wish, walk.bars.get(name))] as const;
     }),
   );

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { SIDES } from '../body';
-import { CHALLENGES, MOVES, PROP_NAMES, SUPPORTS } from '../catalog';
+import { CHALLENGES, SHIPPED, PROP_NAMES, SUPPORTS } from '../catalog';
 import { itemIdSchema, routineIdSchema, type ItemId } from '../ids';
 import { LANE_NAMES } from '../lane';
 import { PACE_NAMES } from '../pace';
 import { POSITION_IDS } from '../position';
-import { itemFaults, type Entry, type Item, type Line, type Routine } from '../routine';
+import { mendedItem, type Entry, type Line, type Routine } from '../routine';
 
 const seconds = (least: number, most: number) =>
   fc.integer({ min: least, max: most }).map((s) => s * 1000);
@@ -46,7 +46,7 @@ export const wordsArbitrary = fc
 const itemWithout = fc.record(
   {
     kind: fc.constant('item' as const),
-    moveId: fc.constantFrom(...MOVES.map(({ id }) => id)),
+    moveId: fc.constantFrom(...SHIPPED.moves.map(({ id }) => id)),
     dose,
     restMs: seconds(0, 60),
     press: fc.record({ pressMs: seconds(3, 10), times: fc.integer({ min: 1, max: 4 }) }),
@@ -114,17 +114,6 @@ const entry = fc.oneof(
   },
 );
 
-const FAULTY = ['press', 'tempo', 'weak', 'sides', 'firstSide'] as const;
-
-/** Takes away what does not fit the move, as a person would be told to. */
-function mended(item: Item): Item {
-  const kept: Record<string, unknown> = { ...item };
-  for (const key of FAULTY) {
-    if (itemFaults(kept as Item, 'desk').length > 0) delete kept[key];
-  }
-  return kept as Item;
-}
-
 const optional = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { nil: undefined });
 
 /** Routines as they may be stored, at any pace. */
@@ -162,7 +151,7 @@ export const routineArbitrary: fc.Arbitrary<Routine> = fc
       const id: ItemId = itemIdSchema.parse(`i${++n}`);
       const whole = { ...one, id } as Entry;
       if (whole.kind === 'block') return { ...whole, lines: whole.lines.map(withId) as Line[] };
-      return whole.kind === 'item' ? mended(whole) : whole;
+      return whole.kind === 'item' ? mendedItem(whole, { pace: 'desk' }) : whole;
     };
     const withIds = (entries: readonly object[]) => entries.map(withId);
     const given = Object.fromEntries(

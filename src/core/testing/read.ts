@@ -1,16 +1,17 @@
+import type { Move } from '../catalog';
 import { countingIds, routineIdSchema } from '../ids';
 import { readRoutineText, type Routine, type TextReading } from '../routine';
 import type { ScorePhrases } from '../score';
 
 /** Reads a text as the command line does. */
-export function reading(text: string): TextReading {
+export function reading(text: string, moves: readonly Move[] = []): TextReading {
   const id = routineIdSchema.parse('routine');
-  return readRoutineText(text, { id, newId: countingIds('i'), untitled: 'Untitled' });
+  return readRoutineText(text, { id, newId: countingIds('i'), untitled: 'Untitled', moves });
 }
 
 /** A routine from text that has no problems. */
-export function routineOf(text: string): Routine {
-  const { routine, problems } = reading(text);
+export function routineOf(text: string, moves: readonly Move[] = []): Routine {
+  const { routine, problems } = reading(text, moves);
   if (problems.length > 0) throw new Error(JSON.stringify(problems));
   return routine;
 }

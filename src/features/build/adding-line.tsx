@@ -2,11 +2,11 @@ import { useMemo, useRef, useState } from 'react';
 import { Pressable, StyleSheet, View, type TextInput as NativeInput } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Field, TARGET, useTokens } from '@/design';
-import { moveById } from '@/core/catalog';
 import { itemIdSchema, type ItemId } from '@/core/ids';
 import { entriesAround } from '@/core/routine';
 import { randomId } from '@/platform/ids';
 import { addingChange, placeForNew, readAdding } from './adding';
+import { nameOf } from './entry-words';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
 
@@ -67,7 +67,7 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
         {adding.adds !== '' && (
           <Text variant="bodyMedium" style={{ color: t.quiet }}>
             {[adding.strict, BUILD.adds(adding.adds)].filter(Boolean).join(' · ')}
-            {after?.kind === 'item' && ` ${BUILD.after(moveById(after.moveId).name)}`}
+            {after?.kind === 'item' && ` ${BUILD.after(nameOf(after, routine))}`}
           </Text>
         )}
       </View>

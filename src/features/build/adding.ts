@@ -3,6 +3,7 @@ import { itemIdSchema, type ItemId } from '@/core/ids';
 import {
   addEntry,
   applyChange,
+  catalogFor,
   placeOf,
   readAddingLine,
   writeItem,
@@ -37,14 +38,14 @@ export function placeForNew(routine: Routine, chosen: ItemId | undefined): Place
 export function readAdding(typed: string, routine: Routine, place: Place | undefined): Adding {
   const nothing = { entry: undefined, strict: '', adds: '', problem: '', offers: [] };
   if (typed.trim() === '') return nothing;
-  const reading = readAddingLine(typed, TRY_ID, routine.pace);
+  const reading = readAddingLine(typed, TRY_ID, routine);
   const [first] = reading.problems;
-  const offers = offersFor(typed);
+  const offers = offersFor(typed, routine);
   if ('rest' in reading)
     return { ...nothing, entry: reading.rest, adds: addsFor(routine, reading.rest, place) };
   const problem = first ? problemSentence(first) : '';
   if (!reading.item) return { ...nothing, problem, offers };
-  const strict = writeItem(reading.item);
+  const strict = writeItem(reading.item, catalogFor(routine));
   if (problem) return { ...nothing, strict, problem, offers };
   return {
     entry: reading.item,
@@ -63,9 +64,9 @@ function addsFor(routine: Routine, entry: Entry, place: Place | undefined): stri
 const MOST_OFFERS = 4;
 
 /** Moves that have every word typed before the dose. */
-function offersFor(typed: string): readonly Move[] {
+function offersFor(typed: string, routine: Routine): readonly Move[] {
   const words = typed.split(/[:,\d]/u)[0]?.trim() ?? '';
-  return words.length < 2 ? [] : searchMoves(words).slice(0, MOST_OFFERS);
+  return words.length < 2 ? [] : searchMoves(catalogFor(routine), words).slice(0, MOST_OFFERS);
 }
 
 export function addingChange(

@@ -23,9 +23,9 @@ import { useRoutine, type Editing } from './use-routine';
 
 /** One routine: its strand, its time, and everything to change it with. */
 export function BuildScreen({ id: address }: { readonly id: string }) {
-  const { id, kept, change } = useRoutine(address);
-  if (!id || !kept) return <NotFoundScreen />;
-  return <Builder id={id} routine={kept.routine} change={change} />;
+  const { id, routine, change } = useRoutine(address);
+  if (!id || !routine) return <NotFoundScreen />;
+  return <Builder id={id} routine={routine} change={change} />;
 }
 
 function Builder(editing: Editing) {

@@ -4,6 +4,7 @@ import { Text } from 'react-native-paper';
 import { Field, TARGET, useTokens } from '@/design';
 import { searchMoves, usualLevel, type Move } from '@/core/catalog';
 import { itemIdSchema, type ItemId } from '@/core/ids';
+import { catalogFor } from '@/core/routine';
 import { randomId } from '@/platform/ids';
 import { addingChange, placeForNew } from './adding';
 import { POSITION_NAMES } from '@/words';
@@ -19,7 +20,8 @@ interface CataloguePaneProps extends Editing {
 export function CataloguePane({ routine, change, chosen, onAdded }: CataloguePaneProps) {
   const t = useTokens();
   const [typed, setTyped] = useState('');
-  const moves = useMemo(() => searchMoves(typed), [typed]);
+  const catalog = catalogFor(routine);
+  const moves = useMemo(() => searchMoves(catalog, typed), [catalog, typed]);
   const add = (move: Move) => {
     const id = itemIdSchema.parse(randomId());
     const entry = { kind: 'item', id, moveId: move.id } as const;

@@ -6,15 +6,16 @@ import {
   placeOf,
   type Entry,
   type Routine,
+  type Setting,
 } from '@/core/routine';
 import { blockWords, doseWords, timeWords } from '@/words';
 import { BUILD, upperFirst } from './strings';
 
 /** What an entry is called: its move's name, its rest, its block. */
-export function nameOf(entry: Entry, { pace }: Pick<Routine, 'pace'>): string {
+export function nameOf(entry: Entry, setting: Setting): string {
   switch (entry.kind) {
     case 'item':
-      return itemInForce(entry, pace).move.name;
+      return itemInForce(entry, setting).move.name;
     case 'rest':
       return BUILD.rest(timeWords(entry.restMs));
     case 'note':
@@ -32,16 +33,13 @@ export function entryName(routine: Routine, id: ItemId): string {
 export function saysOf(
   before: Entry,
   after: Entry,
-  was: Pick<Routine, 'pace'>,
-  is: Pick<Routine, 'pace'>,
+  was: Setting,
+  is: Setting,
 ): readonly [before: string, after: string] {
   if (before.kind === 'item' && after.kind === 'item') {
     const names = [nameOf(before, was), nameOf(after, is)] as const;
     if (names[0] !== names[1]) return names;
-    const doses = [
-      doseWords(itemInForce(before, was.pace)),
-      doseWords(itemInForce(after, is.pace)),
-    ] as const;
+    const doses = [doseWords(itemInForce(before, was)), doseWords(itemInForce(after, is))] as const;
     if (doses[0] !== doses[1]) return doses;
     const [old, now] = [itemClauses(before), itemClauses(after)];
     const only = (own: readonly string[], other: readonly string[]) =>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Field, Target, useTokens } from '@/design';
+import { Choices, Field, Target, useTokens } from '@/design';
 import { PACE_NAMES } from '@/core/pace';
 import { LANE_NAMES, type LaneName } from '@/core/lane';
 import { countingIds } from '@/core/ids';
@@ -9,7 +9,6 @@ import { changeHead, lanesOf, readRoutineText, writeHeaders } from '@/core/routi
 import { printClock } from '@/core/time';
 import { LANE_TITLES, PACE_TITLES, problemSentence } from '@/words';
 import { DurationField } from './duration-field';
-import { Choices } from './parts';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
 

@@ -1,3 +1,4 @@
+import { SHIPPED, moveById } from '@/core/catalog';
 import { countingIds, routineIdSchema } from '@/core/ids';
 import {
   applyChange,
@@ -19,6 +20,8 @@ import {
   type Stepper,
 } from './item-editing';
 
+const DESK = { pace: 'desk' } as const;
+
 function itemOf(line: string): Item {
   const id = routineIdSchema.parse('r');
   const { routine } = readRoutineText(line, { id, newId: countingIds('i'), untitled: 'x' });
@@ -26,6 +29,8 @@ function itemOf(line: string): Item {
   if (!item) throw new Error(line);
   return item;
 }
+
+const moveOf = (line: string) => moveById(SHIPPED, itemOf(line).moveId);
 
 /** The line after an edit; every edit leaves a line without faults. */
 function after(line: string, words: Stepper['less']): string {
@@ -35,8 +40,8 @@ function after(line: string, words: Stepper['less']): string {
   const changed = words ? applyChange(routine, changeItem(routine, item.id, words)) : routine;
   const [next] = itemsInOrder(changed);
   if (!next) throw new Error(line);
-  expect(itemFaults(next, 'desk')).toEqual([]);
-  return writeItem(next);
+  expect(itemFaults(next, DESK)).toEqual([]);
+  return writeItem(next, SHIPPED);
 }
 
 describe('changing an item', () => {
@@ -46,56 +51,56 @@ describe('changing an item', () => {
     ['Seated easy breath: 5 breaths 5/5', 'Seated easy breath: 6 breaths 5/5'],
     ['Marching', 'Marching: for 1:05'],
   ])('more of %s', (line, expected) => {
-    expect(after(line, amountStepper(itemOf(line), 'desk').more)).toBe(expected);
+    expect(after(line, amountStepper(itemOf(line), DESK).more)).toBe(expected);
   });
 
   test('less stops at the least', () => {
-    expect(amountStepper(itemOf('Seated twist: hold 5s'), 'desk').less).toBeUndefined();
-    expect(setsStepper(itemOf('Seated twist: hold 5s'), 'desk').less).toBeUndefined();
+    expect(amountStepper(itemOf('Seated twist: hold 5s'), DESK).less).toBeUndefined();
+    expect(setsStepper(itemOf('Seated twist: hold 5s'), DESK).less).toBeUndefined();
   });
 
   test('shortening a hold drops presses that no longer fit', () => {
     const line = 'Seated twist: hold 20s, press 5s x1';
-    expect(after(line, amountStepper(itemOf(line), 'desk').less)).toBe(
+    expect(after(line, amountStepper(itemOf(line), DESK).less)).toBe(
       'Seated twist: hold 15s, press 5s x1',
     );
     const tight = 'Seated twist: hold 15s, press 5s x1';
-    expect(after(tight, amountStepper(itemOf(tight), 'desk').less)).toBe('Seated twist: hold 10s');
+    expect(after(tight, amountStepper(itemOf(tight), DESK).less)).toBe('Seated twist: hold 10s');
   });
 
   test('sets keep the rest that stood between them', () => {
     expect(
-      after('Seated hamstring reach', setsStepper(itemOf('Seated hamstring reach'), 'desk').more),
+      after('Seated hamstring reach', setsStepper(itemOf('Seated hamstring reach'), DESK).more),
     ).toBe('Seated hamstring reach: hold 20s x3, rest 5s');
     const line = 'Seated twist: hold 20s x2';
-    expect(after(line, restStepper(itemOf(line), 'desk').more)).toBe(
+    expect(after(line, restStepper(itemOf(line), DESK).more)).toBe(
       'Seated twist: hold 20s x2, rest 5s',
     );
   });
 
   test('presses are on offer for holds that are long enough', () => {
-    expect(pressStepper(itemOf('Seated twist: hold 10s'), 'desk')).toBeUndefined();
-    expect(pressStepper(itemOf('Seated twist: hold 15s'), 'desk')?.more).toEqual({
+    expect(pressStepper(itemOf('Seated twist: hold 10s'), DESK)).toBeUndefined();
+    expect(pressStepper(itemOf('Seated twist: hold 15s'), DESK)?.more).toEqual({
       press: { pressMs: 5000, times: 1 },
     });
-    expect(pressStepper(itemOf('Seated cat'), 'desk')).toBeUndefined();
+    expect(pressStepper(itemOf('Seated cat'), DESK)).toBeUndefined();
   });
 
   test('another kind and other sides take away what no longer goes with them', () => {
     const line = 'Seated twist: hold 1:00, press 5s x2, weak right +5s';
-    expect(after(line, toKind(itemOf(line), 'desk', 'reps'))).toBe(
+    expect(after(line, toKind(itemOf(line), DESK, 'reps'))).toBe(
       'Seated twist: 8 reps, weak right +5s',
     );
-    expect(after(line, toSides(itemOf(line), 'left-only'))).toBe(
+    expect(after(line, toSides(itemOf(line), moveOf(line), 'left-only'))).toBe(
       'Seated twist: hold 1:00, press 5s x2, left only',
     );
-    expect(after(line, toSides(itemOf(line), 'alternating'))).toBe(
+    expect(after(line, toSides(itemOf(line), moveOf(line), 'alternating'))).toBe(
       'Seated twist: hold 1:00, alternating',
     );
   });
 
   test('the usual level is not written', () => {
     const line = 'Seated twist: level arms crossed';
-    expect(after(line, toLevel(itemOf(line), 'hand on the thigh'))).toBe('Seated twist');
+    expect(after(line, toLevel(moveOf(line), 'hand on the thigh'))).toBe('Seated twist');
   });
 });

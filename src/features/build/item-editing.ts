@@ -1,4 +1,4 @@
-import { moveById, ownDose, usualLevel } from '@/core/catalog';
+import { ownDose, usualLevel, type Move } from '@/core/catalog';
 import {
   LEAST_EASE_MS,
   MOST_COUNT,
@@ -17,9 +17,9 @@ import {
   writtenOf,
   type Item,
   type ItemWords,
+  type Setting,
   type SidesClause,
 } from '@/core/routine';
-import type { PaceName } from '@/core/pace';
 import { LONGEST_MS } from '@/core/time';
 
 /** A number that a person steps up and down, with what each step would write. */
@@ -30,8 +30,8 @@ export interface Stepper {
 }
 
 /** Holds and steady work step by five seconds, reps and breaths by one. */
-export function amountStepper(item: Item, pace: PaceName): Stepper {
-  const { dose } = itemInForce(item, pace);
+export function amountStepper(item: Item, setting: Setting): Stepper {
+  const { dose } = itemInForce(item, setting);
   const timed = dose.kind === 'hold' || dose.kind === 'timed';
   const [step, least, most] = timed ? [TIME_STEP_MS, TIME_STEP_MS, LONGEST_MS] : [1, 1, MOST_COUNT];
   const value = amountOf(dose);
@@ -42,8 +42,8 @@ export function amountStepper(item: Item, pace: PaceName): Stepper {
   return { value, less: to(value - step), more: to(value + step) };
 }
 
-export function setsStepper(item: Item, pace: PaceName): Stepper {
-  const { dose } = itemInForce(item, pace);
+export function setsStepper(item: Item, setting: Setting): Stepper {
+  const { dose } = itemInForce(item, setting);
   const to = (sets: number): ItemWords | undefined =>
     sets < 1 || sets > MOST_SETS
       ? undefined
@@ -51,8 +51,8 @@ export function setsStepper(item: Item, pace: PaceName): Stepper {
   return { value: dose.sets, less: to(dose.sets - 1), more: to(dose.sets + 1) };
 }
 
-export function restStepper(item: Item, pace: PaceName): Stepper {
-  const { dose } = itemInForce(item, pace);
+export function restStepper(item: Item, setting: Setting): Stepper {
+  const { dose } = itemInForce(item, setting);
   const to = (restMs: number): ItemWords | undefined =>
     restMs < 0 || restMs > 600_000 ? undefined : { dose: writtenOf(dose), restMs };
   return {
@@ -63,8 +63,8 @@ export function restStepper(item: Item, pace: PaceName): Stepper {
 }
 
 /** Rounds of press-and-ease, for holds that are long enough. */
-export function pressStepper(item: Item, pace: PaceName): Stepper | undefined {
-  const { dose, sides } = itemInForce(item, pace);
+export function pressStepper(item: Item, setting: Setting): Stepper | undefined {
+  const { dose, sides } = itemInForce(item, setting);
   if (dose.kind !== 'hold' || sides.way === 'alternating') return undefined;
   const pressMs = dose.press?.pressMs ?? USUAL_PRESS_MS;
   const value = dose.press?.times ?? 0;
@@ -79,8 +79,8 @@ export function pressStepper(item: Item, pace: PaceName): Stepper | undefined {
 }
 
 /** Another kind of dose: the move's own amount where it is of that kind, else a usual one. */
-export function toKind(item: Item, pace: PaceName, kind: DoseKind): ItemWords {
-  const own = ownDose(moveById(item.moveId), pace);
+export function toKind(item: Item, setting: Setting, kind: DoseKind): ItemWords {
+  const own = ownDose(itemInForce(item, setting).move, setting.pace);
   const usual: Readonly<Record<DoseKind, WrittenDose>> = {
     hold: { kind: 'hold', holdMs: 20_000, sets: 1 },
     reps: { kind: 'reps', reps: 8, sets: 1 },
@@ -92,35 +92,32 @@ export function toKind(item: Item, pace: PaceName, kind: DoseKind): ItemWords {
 }
 
 /** The ways of sides that a move can be done; none where both sides always work at once. */
-export function sidesChoices(item: Item): readonly SidesClause[] {
-  const { sides } = moveById(item.moveId);
+export function sidesChoices({ sides }: Move): readonly SidesClause[] {
   return sides === 'both' ? [] : ['each', 'alternating', 'left-only', 'right-only'];
 }
 
-export function sidesInForce(item: Item): SidesClause | undefined {
-  const { sides } = moveById(item.moveId);
+export function sidesInForce(item: Item, { sides }: Move): SidesClause | undefined {
   return item.sides ?? (sides === 'both' ? undefined : sides);
 }
 
 /** Sides, with what would no longer fit them taken away. */
-export function toSides(item: Item, sides: SidesClause): ItemWords {
-  const own = moveById(item.moveId).sides;
+export function toSides(item: Item, move: Move, sides: SidesClause): ItemWords {
   const onlyOther =
     (sides === 'left-only' && item.weak?.side === 'right') ||
     (sides === 'right-only' && item.weak?.side === 'left');
   const turns = sides === 'alternating';
   return {
-    sides: sides === own ? undefined : sides,
+    sides: sides === move.sides ? undefined : sides,
     weak: turns || onlyOther ? undefined : item.weak,
     press: turns ? undefined : item.press,
     firstSide: sides === 'left-only' || sides === 'right-only' ? undefined : item.firstSide,
   };
 }
 
-export function levelInForce(item: Item): string {
-  return item.level ?? usualLevel(moveById(item.moveId)).name;
+export function levelInForce(item: Item, move: Move): string {
+  return item.level ?? usualLevel(move).name;
 }
 
-export function toLevel(item: Item, name: string): ItemWords {
-  return { level: name === usualLevel(moveById(item.moveId)).name ? undefined : name };
+export function toLevel(move: Move, name: string): ItemWords {
+  return { level: name === usualLevel(move).name ? undefined : name };
 }

@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { useTokens } from '@/design';
-import { moveById } from '@/core/catalog';
+import { Choices, useTokens } from '@/design';
 import { DOSE_KINDS } from '@/core/dose';
 import {
   amountOf,
+  catalogFor,
   changeItem,
   changeLevel,
   itemInForce,
@@ -29,7 +29,7 @@ import {
   type Stepper,
 } from './item-editing';
 import { LineField } from './line-field';
-import { Choices, Steps } from './parts';
+import { Steps } from './parts';
 import { EDITOR, KIND_WORDS, SIDES_WORDS } from './strings';
 import { PanelTop } from './panel-top';
 import type { Editing } from './use-routine';
@@ -43,18 +43,16 @@ interface ItemEditorProps extends Editing {
 export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
   const t = useTokens();
   const { routine, change } = editing;
-  const { pace } = routine;
-  const { dose } = itemInForce(item, pace);
-  const move = moveById(item.moveId);
+  const { move, dose } = itemInForce(item, routine);
   const timed = dose.kind === 'hold' || dose.kind === 'timed';
   const write = (words: Stepper['less']) =>
     words && (() => change(changeItem(routine, item.id, words)));
   const steps = (label: string, shown: string, { less, more }: Stepper) => (
     <Steps label={label} shown={shown} onLess={write(less)} onMore={write(more)} />
   );
-  const press = pressStepper(item, pace);
-  const sides = sidesChoices(item);
-  const sidesNow = sidesInForce(item);
+  const press = pressStepper(item, routine);
+  const sides = sidesChoices(move);
+  const sidesNow = sidesInForce(item, move);
   return (
     <View style={styles.all}>
       <PanelTop title={move.name} onClose={onClose} />
@@ -65,15 +63,16 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
         label={EDITOR.kind}
         choices={DOSE_KINDS.map((value) => ({ value, text: KIND_WORDS[value] }))}
         value={dose.kind}
-        onChoose={(kind) => change(changeItem(routine, item.id, toKind(item, pace, kind)))}
+        onChoose={(kind) => change(changeItem(routine, item.id, toKind(item, routine, kind)))}
       />
       {steps(
         KIND_WORDS[dose.kind],
         timed ? timeWords(amountOf(dose)) : String(amountOf(dose)),
-        amountStepper(item, pace),
+        amountStepper(item, routine),
       )}
-      {steps(EDITOR.sets, String(dose.sets), setsStepper(item, pace))}
-      {dose.sets > 1 && steps(EDITOR.restBetween, timeWords(dose.restMs), restStepper(item, pace))}
+      {steps(EDITOR.sets, String(dose.sets), setsStepper(item, routine))}
+      {dose.sets > 1 &&
+        steps(EDITOR.restBetween, timeWords(dose.restMs), restStepper(item, routine))}
       {press &&
         steps(
           EDITOR.press,
@@ -87,7 +86,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
           label={EDITOR.sidesLabel}
           choices={sides.map((value) => ({ value, text: SIDES_WORDS[value] }))}
           value={sidesNow}
-          onChoose={(to) => change(changeItem(routine, item.id, toSides(item, to)))}
+          onChoose={(to) => change(changeItem(routine, item.id, toSides(item, move, to)))}
         />
       )}
       {(sidesNow === 'each' || sidesNow === 'alternating') && (
@@ -108,10 +107,10 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
       <Choices
         label={EDITOR.level}
         choices={move.levels.map(({ name }) => ({ value: name, text: name }))}
-        value={levelInForce(item)}
-        onChoose={(name) => change(changeLevel(routine, item.id, toLevel(item, name).level))}
+        value={levelInForce(item, move)}
+        onChoose={(name) => change(changeLevel(routine, item.id, toLevel(move, name).level))}
       />
-      <LineField key={writeItem(item)} item={item} {...editing} />
+      <LineField key={writeItem(item, catalogFor(routine))} item={item} {...editing} />
       <EntryActions entry={item} {...editing} onGone={onClose} />
     </View>
   );

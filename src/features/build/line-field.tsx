@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Field, TARGET, useTokens } from '@/design';
-import { readAddingLine, replaceEntry, writeItem, type Item } from '@/core/routine';
+import { catalogFor, readAddingLine, replaceEntry, writeItem, type Item } from '@/core/routine';
 import { problemSentence } from '@/words';
 import { EDITOR } from './strings';
 import type { Editing } from './use-routine';
@@ -10,11 +10,11 @@ import type { Editing } from './use-routine';
 /** The item as one line of routine text, for everything that has no control of its own. */
 export function LineField({ item, routine, change }: Editing & { readonly item: Item }) {
   const t = useTokens();
-  const strict = writeItem(item);
+  const strict = writeItem(item, catalogFor(routine));
   const [typed, setTyped] = useState(strict);
   const [problem, setProblem] = useState('');
   const apply = () => {
-    const reading = readAddingLine(typed, item.id, routine.pace);
+    const reading = readAddingLine(typed, item.id, routine);
     const [first] = reading.problems;
     if (first) return setProblem(problemSentence(first));
     setProblem('');

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
-import { TARGET, Target, useTokens } from '@/design';
+import { TARGET, useTokens } from '@/design';
 import { EDITOR } from './strings';
 
 interface StepsProps {
@@ -43,35 +43,6 @@ export function Steps({ label, shown, onLess, onMore }: StepsProps) {
   );
 }
 
-interface ChoicesProps<T extends string> {
-  readonly label: string;
-  readonly choices: readonly { readonly value: T; readonly text: string }[];
-  readonly value: T | undefined;
-  readonly onChoose: (value: T) => void;
-}
-
-/** A few options side by side, one of them in force. */
-export function Choices<T extends string>({ label, choices, value, onChoose }: ChoicesProps<T>) {
-  const t = useTokens();
-  return (
-    <View style={[styles.choices, { borderBottomColor: t.line }]}>
-      <Text variant="bodyLarge">{label}</Text>
-      <View role="radiogroup" aria-label={label} style={styles.options}>
-        {choices.map((choice) => (
-          <Target
-            key={choice.value}
-            label={choice.text}
-            look={choice.value === value ? 'filled' : 'outlined'}
-            role="radio"
-            checked={choice.value === value}
-            onPress={() => onChoose(choice.value)}
-          />
-        ))}
-      </View>
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   steps: {
     flexDirection: 'row',
@@ -83,6 +54,4 @@ const styles = StyleSheet.create({
   label: { flexGrow: 1 },
   target: { width: TARGET, height: TARGET, margin: 2 },
   shown: { minWidth: 64, textAlign: 'center', fontVariant: ['tabular-nums'] },
-  choices: { gap: 8, paddingVertical: 8, borderBottomWidth: 1 },
-  options: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -1,20 +1,28 @@
 import { useCallback } from 'react';
 import { routineIdSchema, type RoutineId } from '@/core/ids';
 import type { Change, Routine } from '@/core/routine';
-import { routineChanged, useAppDispatch, useAppSelector } from '@/state';
+import {
+  routineChanged,
+  routineToBuild,
+  selectOwnMoves,
+  useAppDispatch,
+  useAppSelector,
+} from '@/state';
 
-/** The routine that an address names, and the way to change it. */
+/** The routine that an address names, with all own moves to choose from, and the way to change it. */
 export function useRoutine(address: string) {
   const dispatch = useAppDispatch();
   const id = routineIdSchema.safeParse(address).data;
   const kept = useAppSelector((state) => (id ? state.routines[id] : undefined));
+  const own = useAppSelector(selectOwnMoves);
+  const routine = kept && routineToBuild(kept.routine, own);
   const change = useCallback(
     (one: Change | undefined) => {
       if (one && id) dispatch(routineChanged({ id, change: one }));
     },
     [dispatch, id],
   );
-  return { id, kept, change };
+  return { id, routine, change };
 }
 
 export interface Editing {

@@ -1,1 +1,4 @@
 export { CatalogueScreen } from './catalogue-screen';
+export { ChooseAMove, MovePage } from './move-page';
+export { MoveSheet } from './move-sheet';
+export { KIND_NAMES } from './strings';

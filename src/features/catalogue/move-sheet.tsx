@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Target, useTokens } from '@/design';
-import { PROPS, familyOf, type Level, type Move } from '@/core/catalog';
+import { PROPS, familyOf, type Catalog, type Level, type Move } from '@/core/catalog';
 import type { MoveId } from '@/core/ids';
 import { asksOf, lanesFor, limitsAgainst } from '@/core/library';
 import { PACE_NAMES } from '@/core/pace';
@@ -24,17 +24,21 @@ import { CATALOGUE, KIND_NAMES } from './strings';
 
 interface MoveSheetProps {
   readonly move: Move;
-  readonly onChoose: (id: MoveId) => void;
+  /** The moves that stand in, and that it shares its family with. */
+  readonly catalog: Catalog;
+  /** Opens another move of the family; they are only named where it is left out. */
+  readonly onChoose?: (id: MoveId) => void;
+  readonly actions?: ReactNode;
 }
 
 /** All that is known of a move: levels, dose, words, ways of taking part and limits. */
-export function MoveSheet({ move, onChoose }: MoveSheetProps) {
+export function MoveSheet({ move, catalog, onChoose, actions }: MoveSheetProps) {
   const t = useTokens();
-  const family = familyOf(move).filter((other) => other !== move);
+  const family = familyOf(catalog, move).filter(({ id }) => id !== move.id);
   return (
     <View style={styles.all}>
       <View>
-        <Text variant="headlineSmall" role="heading" aria-level={2}>
+        <Text variant="headlineSmall" role="heading" aria-level={2} style={styles.title}>
           {move.name}
         </Text>
         <Text variant="bodyLarge" style={{ color: t.quiet }}>
@@ -48,6 +52,7 @@ export function MoveSheet({ move, onChoose }: MoveSheetProps) {
           </Text>
         )}
       </View>
+      {actions}
       <Part title={CATALOGUE.words}>
         <Cues move={move} />
       </Part>
@@ -63,7 +68,7 @@ export function MoveSheet({ move, onChoose }: MoveSheetProps) {
         <Limits move={move} />
       </Part>
       <Part title={CATALOGUE.lanes}>
-        {lanesFor(move).map(({ lane, move: done, level, reason }) => (
+        {lanesFor(catalog, move).map(({ lane, move: done, level, reason }) => (
           <Pair
             key={lane}
             name={LANE_TITLES[lane]}
@@ -80,9 +85,15 @@ export function MoveSheet({ move, onChoose }: MoveSheetProps) {
       {family.length > 0 && (
         <Part title={CATALOGUE.family}>
           <View style={styles.family}>
-            {family.map(({ id, name }) => (
-              <Target key={id} label={name} onPress={() => onChoose(id)} />
-            ))}
+            {family.map(({ id, name }) =>
+              onChoose ? (
+                <Target key={id} label={name} onPress={() => onChoose(id)} />
+              ) : (
+                <Text key={id} variant="bodyLarge">
+                  {name}
+                </Text>
+              ),
+            )}
           </View>
         </Part>
       )}
@@ -208,6 +219,7 @@ function Limits({ move }: { readonly move: Move }) {
 
 const styles = StyleSheet.create({
   all: { gap: 16, padding: 16 },
+  title: { overflowWrap: 'anywhere' } as object,
   part: { borderTopWidth: 1, paddingTop: 12, gap: 8 },
   pair: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 12 },
   name: { width: 120, paddingTop: 2 },

@@ -1,10 +1,10 @@
 import type { Side } from '@/core/body';
-import { moveById } from '@/core/catalog';
+import { moveById, type Catalog } from '@/core/catalog';
 import { unitCount, unitMs } from '@/core/dose';
 import type { LaneName } from '@/core/lane';
 import { mayExtend, segmentAt, type Lead } from '@/core/lead';
 import { paceOf } from '@/core/pace';
-import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import { catalogFor, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import type { Score, Segment } from '@/core/score';
 import { LANE_TITLES, doseWords, limbName } from '@/words';
 import { LEAD, STAGE } from './strings';
@@ -61,13 +61,14 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
   const span = spanOf(score, at);
   const filled = span.ms > 0 ? Math.min(1, (placeMs - span.startMs) / span.ms) : 0;
   const leftMs = Math.max(0, span.startMs + span.ms - placeMs);
-  const move = about.moveId ? moveById(about.moveId) : undefined;
+  const catalog = catalogFor(routine);
+  const move = about.moveId ? moveById(catalog, about.moveId) : undefined;
   const side = segment.side === 'left' || segment.side === 'right' ? segment.side : undefined;
   return {
     name: about.moveName ?? LEAD.theEnd,
     caption: captionAt(segment, placeMs),
     working: isWork(segment),
-    heading: headingOf(segment, side, placeMs),
+    heading: headingOf(catalog, segment, side, placeMs),
     sides: side ? panels(score, segment, side, filled) : undefined,
     leftMs,
     ofMs: span.ms,
@@ -77,18 +78,18 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
     remainingMs: Math.max(0, score.totalMs - placeMs),
     wayOut: move && isWork(segment) ? sided(move.cues.wayOut, side) : '',
     mayExtend: mayExtend(routine, score, at),
-    lanes: lanesAt(about),
+    lanes: lanesAt(catalog, about),
   };
 }
 
 /** Every lane but the leading one: its level, the move it does instead, or rest. */
-function lanesAt({ lanes, moveId }: Segment): LeadView['lanes'] {
+function lanesAt(catalog: Catalog, { lanes, moveId }: Segment): LeadView['lanes'] {
   return Object.entries(lanes)
     .slice(1)
     .map(([name, work]) => {
       const title = LANE_TITLES[name as LaneName];
       if (!work.moveId) return { title, does: LEAD.restHere };
-      const own = work.moveId === moveId ? undefined : moveById(work.moveId).name;
+      const own = work.moveId === moveId ? undefined : moveById(catalog, work.moveId).name;
       return { title, does: [own, work.level].filter(Boolean).join(', ') };
     });
 }
@@ -120,19 +121,24 @@ function captionAt(segment: Segment, placeMs: number): string {
   return segment.cues.filter(({ atMs }) => atMs <= placeMs).at(-1)?.text ?? '';
 }
 
-function headingOf(segment: Segment, side: Side | undefined, placeMs: number): string {
+function headingOf(
+  catalog: Catalog,
+  segment: Segment,
+  side: Side | undefined,
+  placeMs: number,
+): string {
   if (segment.kind !== 'work' && segment.kind !== 'press') {
-    if (segment.kind === 'switch' && side) return limbOf(segment, side);
+    if (segment.kind === 'switch' && side) return limbOf(catalog, segment, side);
     return STAGE[segment.kind];
   }
-  if (side) return limbOf(segment, side);
+  if (side) return limbOf(catalog, segment, side);
   if (segment.side !== 'alternating') return LEAD.both;
   const turn = segment.marks.filter(({ atMs, n }) => n !== null && atMs <= placeMs).at(-1)?.side;
-  return turn === 'left' || turn === 'right' ? limbOf(segment, turn) : LEAD.alternating;
+  return turn === 'left' || turn === 'right' ? limbOf(catalog, segment, turn) : LEAD.alternating;
 }
 
-function limbOf(segment: Segment, side: Side): string {
-  return limbName(side, segment.moveId ? moveById(segment.moveId).sideMeans : undefined);
+function limbOf(catalog: Catalog, segment: Segment, side: Side): string {
+  return limbName(side, segment.moveId ? moveById(catalog, segment.moveId).sideMeans : undefined);
 }
 
 function panels(score: Score, here: Segment, working: Side, filled: number): readonly PanelView[] {
@@ -160,7 +166,7 @@ function unitAt(
 ): Pick<LeadView, 'detail' | 'swell'> {
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
   if (!item || !isWork(segment)) return { detail: '', swell: 1 };
-  const { dose } = itemInForce(item, routine.pace);
+  const { dose } = itemInForce(item, routine);
   const set = dose.sets > 1 && segment.set ? LEAD.set(segment.set, dose.sets) : '';
   const join = (...parts: readonly string[]) => parts.filter(Boolean).join(' · ');
   if (segment.kind === 'press') return { detail: join(LEAD.press, set), swell: 1 };
@@ -186,9 +192,9 @@ function unitAt(
 function workWords(routine: Routine, work: Segment): string {
   const item = itemsInOrder(routine).find(({ id }) => id === work.itemId);
   const side = work.side === 'left' || work.side === 'right' ? work.side : undefined;
-  const { dose } = item ? itemInForce(item, routine.pace) : {};
+  const { dose } = item ? itemInForce(item, routine) : {};
   const amount = dose && doseWords({ dose, sides: { way: 'both' } });
-  return [side && limbOf(work, side), amount].filter(Boolean).join(', ');
+  return [side && limbOf(catalogFor(routine), work, side), amount].filter(Boolean).join(', ');
 }
 
 /** What comes after this: the work itself, the other side, or the next move with its way. */
@@ -200,7 +206,7 @@ function nextWords(routine: Routine, score: Score, at: number): string {
   const change = later.find(({ kind, play }) => kind === 'switch' && play === here?.play);
   if (change && here?.side !== change.side) {
     const side = change.side === 'right' ? 'right' : 'left';
-    return limbOf(change, side);
+    return limbOf(catalogFor(routine), change, side);
   }
   const next = later.find(({ play }) => play !== null && play !== here?.play);
   const way = later.find(

@@ -4,18 +4,19 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Field, Screen, TARGET, useTokens } from '@/design';
 import { pickFile } from '@/platform/files';
-import { bringIn, useAppDispatch } from '@/state';
+import { bringIn, bringMovesIn, selectOwnMoves, useAppDispatch, useAppSelector } from '@/state';
 import { readIncoming } from './incoming';
 import { BRING_IN } from './strings';
 
-/** A routine from text or a file, read whole before anything is changed. */
+/** A routine from text or a file, or moves from a file, read whole before anything is changed. */
 export function BringInScreen() {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
   const [refused, setRefused] = useState('');
-  const incoming = useMemo(() => readIncoming(text), [text]);
+  const own = useAppSelector(selectOwnMoves);
+  const incoming = useMemo(() => readIncoming(text, own), [text, own]);
   const choose = async () => {
     const file = await pickFile();
     if (file.kind === 'too-big') setRefused(BRING_IN.tooBig(file.name));
@@ -25,9 +26,14 @@ export function BringInScreen() {
     }
   };
   const add = () => {
-    if (!incoming.routine) return;
-    dispatch(bringIn(incoming.routine));
-    router.replace('/');
+    const { routine, moves } = incoming;
+    if (moves) {
+      dispatch(bringMovesIn(moves));
+      router.replace('/moves');
+    } else if (routine) {
+      dispatch(bringIn(routine));
+      router.replace('/');
+    }
   };
   return (
     <Screen title={BRING_IN.title} onBack={() => router.replace('/')}>
@@ -67,10 +73,10 @@ export function BringInScreen() {
         <Button
           mode="contained"
           contentStyle={styles.button}
-          disabled={!incoming.routine}
+          disabled={!incoming.routine && !incoming.moves}
           onPress={add}
         >
-          {BRING_IN.add}
+          {incoming.moves ? BRING_IN.addMoves : BRING_IN.add}
         </Button>
       </ScrollView>
     </Screen>

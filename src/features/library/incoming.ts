@@ -1,19 +1,26 @@
+import type { Move } from '@/core/catalog';
 import { countingIds, routineIdSchema } from '@/core/ids';
+import { MOVES_FORMAT, bringMoves, readMovesFile, type Bringing } from '@/core/library';
 import { itemsInOrder, readRoutineFile, readRoutineText, type Routine } from '@/core/routine';
-import { fileProblemSentence, problemSentence } from '@/words';
+import { fileProblemSentence, listWords, moveFaultSentence, problemSentence } from '@/words';
 import { BRING_IN, LIBRARY } from './strings';
 
 export interface Incoming {
   /** Only where there is nothing wrong at all. */
   readonly routine: Routine | undefined;
+  /** What a file of moves would bring; only where there is nothing wrong at all. */
+  readonly moves: Bringing | undefined;
   readonly summary: string;
   readonly problems: readonly string[];
 }
 
-/** Reads what was pasted or chosen: a routine file, or routine text. */
-export function readIncoming(text: string): Incoming {
-  if (text.trim() === '') return { routine: undefined, summary: '', problems: [] };
-  return /^\uFEFF?\s*\{/u.test(text) ? fromFile(text) : fromText(text);
+const NOTHING: Incoming = { routine: undefined, moves: undefined, summary: '', problems: [] };
+
+/** Reads what was pasted or chosen: a routine file, a moves file, or routine text. */
+export function readIncoming(text: string, own: readonly Move[]): Incoming {
+  if (text.trim() === '') return NOTHING;
+  if (!/^\uFEFF?\s*\{/u.test(text)) return fromText(text, own);
+  return text.slice(0, 200).includes(`"${MOVES_FORMAT}"`) ? fromMoves(text, own) : fromFile(text);
 }
 
 function fromFile(text: string): Incoming {
@@ -22,11 +29,28 @@ function fromFile(text: string): Incoming {
   return bad(result.problems.map(fileProblemSentence));
 }
 
-function fromText(text: string): Incoming {
+function fromMoves(text: string, own: readonly Move[]): Incoming {
+  const result = readMovesFile(text);
+  if (!result.ok) return bad(result.problems.map(fileProblemSentence));
+  const moves = bringMoves(own, result.value);
+  if (moves.faults.length > 0) {
+    return bad(moves.faults.map(({ move, fault }) => `${move.name}: ${moveFaultSentence(fault)}`));
+  }
+  const names = (some: readonly Move[]) => listWords(some.map(({ name }) => name));
+  const summary = [
+    moves.added.length > 0 && BRING_IN.newMoves(names(moves.added)),
+    moves.replaced.length > 0 && BRING_IN.replaces(names(moves.replaced)),
+    moves.same.length > 0 && BRING_IN.same(names(moves.same)),
+  ].filter(Boolean);
+  return { ...NOTHING, moves, summary: summary.join(' ') };
+}
+
+function fromText(text: string, own: readonly Move[]): Incoming {
   const { routine, problems } = readRoutineText(text, {
     id: routineIdSchema.parse('incoming'),
     newId: countingIds('i'),
     untitled: LIBRARY.untitled,
+    moves: own,
   });
   if (problems.length > 0) {
     return bad(
@@ -40,10 +64,12 @@ function fromText(text: string): Incoming {
 }
 
 function good(routine: Routine): Incoming {
-  const summary = BRING_IN.good(routine.title, itemsInOrder(routine).length);
-  return { routine, summary, problems: [] };
+  const items = BRING_IN.good(routine.title, itemsInOrder(routine).length);
+  const carried = routine.moves?.map(({ name }) => name) ?? [];
+  const summary = carried.length > 0 ? `${items} ${BRING_IN.carries(listWords(carried))}` : items;
+  return { ...NOTHING, routine, summary };
 }
 
 function bad(problems: readonly string[]): Incoming {
-  return { routine: undefined, summary: BRING_IN.problems(problems.length), problems };
+  return { ...NOTHING, summary: BRING_IN.problems(problems.length), problems };
 }

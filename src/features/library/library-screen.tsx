@@ -3,7 +3,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Screen, TARGET, useTokens } from '@/design';
 import { createRoutine, useAppDispatch, useAppSelector } from '@/state';
-import { Notices } from './notices';
+import { Notices } from '@/features/app/notices';
 import { ResumeLead } from './resume-lead';
 import { RoutineRow } from './routine-row';
 import { LIBRARY } from './strings';

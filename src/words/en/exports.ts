@@ -1,4 +1,3 @@
-import { moveById } from '@/core/catalog';
 import type { CueSheetPhrases, ScoreColumn } from '@/core/export';
 import type { LaneName } from '@/core/lane';
 import { doseWords } from './dose';
@@ -21,11 +20,9 @@ export const cueSheetPhrases: CueSheetPhrases = {
   columns: ['Time', 'Move', 'Side', 'Dose', 'Cue', 'Options'],
   dose: doseWords,
   side: (side) => (side ? SIDES[side] : ''),
-  lane: (name, { moveId, level }) => {
+  lane: (name, moveName, level) => {
     const title = LANE_TITLES[name as LaneName];
-    return moveId
-      ? `${title}: ${moveById(moveId).name}, ${level ?? ''}`
-      : `${title}: rest here and breathe`;
+    return moveName ? `${title}: ${moveName}, ${level ?? ''}` : `${title}: rest here and breathe`;
   },
   rest: 'Rest',
   total: (time) => `${time} in all. General guidance, not medical advice.`,

@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, hold, level, move, other, regions, reps, says, spanS, timed, worked } from './parts';
 
 const ON_FEET = 'Both feet down, hand to the chair.';
@@ -288,12 +288,12 @@ export const BALANCE: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('toes down, one hand', 'stand-chair', {
+      level('toes down with one hand', 'stand-chair', {
         usual: true,
         support: 'one hand',
         loaded: feet,
       }),
-      level('knee up, fingertips', 'stand-chair', {
+      level('knee up with fingertips', 'stand-chair', {
         stance: 'one-leg',
         support: 'fingertips',
         loads: [...worked('hip-flex-past-90'), ...other('one-leg'), ...body('hands-busy')],
@@ -353,7 +353,7 @@ export const BALANCE: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('heel down, one hand', 'stand-chair', {
+      level('heel down with one hand', 'stand-chair', {
         usual: true,
         support: 'one hand',
         loaded: feet,

@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, hold, level, move, regions, reps, says, spanS, timed, worked } from './parts';
 
 const legs = regions('body', 'front-thigh', 'hip-front');
@@ -287,7 +287,7 @@ export const HANDS: readonly Move[] = [
       'Let go and shake the hand.',
     ),
     levels: [
-      level('elbow bent, fingers loose', 'sit-front', {
+      level('elbow bent and fingers loose', 'sit-front', {
         usual: true,
         stretched: regions('worked', 'wrists-hands'),
       }),

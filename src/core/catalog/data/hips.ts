@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import {
   body,
   breaths,
@@ -71,7 +71,7 @@ export const HIPS_LYING: readonly Move[] = [
       'Put one foot down, then the other.',
     ),
     levels: [
-      level('one after the other, half way', 'lying-back', {
+      level('one after the other half way', 'lying-back', {
         loads: body('hip-flex-past-90'),
         stretched: lowBack,
       }),
@@ -132,8 +132,8 @@ export const HIPS_LYING: readonly Move[] = [
       'Bring both knees to the middle and rest.',
     ),
     levels: [
-      level('feet down, small', 'lying-back', { usual: true, loaded: lowBack }),
-      level('feet down, full', 'lying-back', { loads: body('twist-end'), stretched: lowBack }),
+      level('feet down and small', 'lying-back', { usual: true, loaded: lowBack }),
+      level('feet down and full', 'lying-back', { loads: body('twist-end'), stretched: lowBack }),
       level('knees over the hips', 'lying-back', {
         loads: body('twist-loaded', 'twist-end', 'abdominal-pressure', 'hip-flex-past-90'),
         loaded: regions('body', 'abdomen', 'low-back'),
@@ -501,7 +501,7 @@ export const HIPS_LYING: readonly Move[] = [
       'Bring the arms down and bend the knees.',
     ),
     levels: [
-      level('knees bent, arms to the ceiling', 'lying-back', {
+      level('knees bent and arms to the ceiling', 'lying-back', {
         stretched: regions('body', 'ribs-sides'),
       }),
       level('long', 'lying-back', {
@@ -564,7 +564,7 @@ export const HIPS_FLOOR: readonly Move[] = [
       'Draw the knees up with your hands.',
     ),
     levels: [
-      level('high seat, feet away', 'floor-sit', {
+      level('high seat and feet away', 'floor-sit', {
         usual: true,
         props: ['block'],
         stretched: regions('body', 'inner-thigh'),

@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { BALANCE, MORE_BALANCE } from './balance';
 import { BREATH } from './breath';
 import { ENERGY, HANDS, POSTURE } from './energy';

@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, hold, level, move, other, regions, reps, says, spanS, timed, worked } from './parts';
 
 export const LEGS: readonly Move[] = [
@@ -507,7 +507,7 @@ export const LEGS: readonly Move[] = [
         support: 'fingertips',
         loaded: regions('body', 'calf'),
       }),
-      level('one bending, by turns', 'stand-chair', {
+      level('one bending by turns', 'stand-chair', {
         support: 'one hand',
         loaded: regions('body', 'calf', 'ankles-feet'),
       }),
@@ -534,7 +534,7 @@ export const LEGS: readonly Move[] = [
     ),
     levels: [
       level('seated', 'sit-front', { usual: true, loaded: regions('body', 'ankles-feet') }),
-      level('standing, held', 'stand-chair', {
+      level('standing and held', 'stand-chair', {
         support: 'two hands',
         loaded: regions('body', 'ankles-feet'),
       }),
@@ -589,7 +589,7 @@ export const LEGS: readonly Move[] = [
       'Lay both feet flat under the knees.',
     ),
     levels: [
-      level('toes, then heels', 'sit-front', { loaded: regions('body', 'ankles-feet') }),
+      level('toes and then heels', 'sit-front', { loaded: regions('body', 'ankles-feet') }),
       level('walking', 'sit-front', {
         usual: true,
         loaded: regions('body', 'ankles-feet', 'inner-thigh'),
@@ -709,7 +709,7 @@ export const LEGS: readonly Move[] = [
       'Let go and put the {side} foot down.',
     ),
     levels: [
-      level('heel lifted, toes down', 'sit-front', {
+      level('heel lifted and toes down', 'sit-front', {
         usual: true,
         stretched: regions('worked', 'ankles-feet'),
       }),

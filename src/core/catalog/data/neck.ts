@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, breaths, hold, level, move, regions, reps, says, spanS } from './parts';
 
 const neck = regions('body', 'neck');
@@ -74,7 +74,7 @@ export const NECK: readonly Move[] = [
       'Bring your eyes to level and rest.',
     ),
     levels: [
-      level('eyes to lap, up to level', 'sit-front', { usual: true, loaded: neck }),
+      level('eyes to lap and up to level', 'sit-front', { usual: true, loaded: neck }),
       level('above level', 'sit-front', { loads: body('neck-extend', 'look-up'), loaded: neck }),
     ],
     moves: ['neck'],

@@ -2,7 +2,8 @@ import type { Load, Region } from '../../body';
 import type { Dose, Tempo } from '../../dose';
 import type { MoveId } from '../../ids';
 import type { PositionRef } from '../../position';
-import type { Bearing, Cues, Level, LevelLoad, LevelRegion, Move } from '../move';
+import type { Bearing } from '../kinds';
+import type { Cues, Level, LevelLoad, LevelRegion, Move } from '../shape';
 
 /** Small words for writing moves down; seconds here, milliseconds in what they make. */
 const s = (seconds: number) => seconds * 1000;

@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, moveId, regions, reps, spanS } from './parts';
 
 export const RISING = [

@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, hold, moveId, other, regions, reps, spanS, timed, worked } from './parts';
 
 export const SEATED_LEGS = [

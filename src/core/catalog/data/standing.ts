@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, hold, level, moveId, other, regions, reps, spanS, timed, worked } from './parts';
 
 export const STANDING = [
@@ -236,7 +236,7 @@ export const STANDING = [
       breath: 'Breathe with the movement; no holding.',
     },
     levels: [
-      level('one hand on, toes down', 'stand-chair', {
+      level('one hand on and toes down', 'stand-chair', {
         support: 'one hand',
         loads: worked('hands-busy', 'shoulder-overhead'),
         loaded: regions('worked', 'shoulders', 'hip-front'),

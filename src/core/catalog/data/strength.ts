@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, hold, level, move, other, regions, reps, says, spanS, timed, worked } from './parts';
 
 const ON_FEET = 'Both feet down, hand to the chair.';
@@ -112,7 +112,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Stand tall, or sit down.',
     ),
     levels: [
-      level('behind the chair, half way', 'stand-chair', {
+      level('half way behind the chair', 'stand-chair', {
         support: 'two hands',
         loaded: regions('body', 'front-thigh'),
       }),
@@ -190,7 +190,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('toes down, held', 'stand-chair', {
+      level('toes down and held', 'stand-chair', {
         usual: true,
         support: 'fingertips',
         loaded: regions('body', 'calf'),
@@ -221,7 +221,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('held, no arms', 'stand-chair', {
+      level('held without arms', 'stand-chair', {
         support: 'one hand',
         loaded: regions('worked', 'hip-outer'),
       }),
@@ -288,7 +288,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('hand on, toes down', 'stand-chair', {
+      level('hand on and toes down', 'stand-chair', {
         usual: true,
         support: 'one hand',
         loaded: regions('worked', 'abdomen', 'hip-front'),
@@ -325,7 +325,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('hand on, toes down', 'stand-chair', {
+      level('hand on and toes down', 'stand-chair', {
         usual: true,
         support: 'one hand',
         loaded: regions('worked', 'abdomen', 'hip-front'),
@@ -395,13 +395,13 @@ export const STRENGTH_STANDING: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('toes down, one hand', 'stand-chair', {
+      level('toes down with one hand', 'stand-chair', {
         usual: true,
         stance: 'semi-tandem',
         support: 'one hand',
         loaded: regions('worked', 'buttocks', 'back-thigh'),
       }),
-      level('leg light, fingertips', 'stand-chair', {
+      level('leg light with fingertips', 'stand-chair', {
         stance: 'one-leg',
         support: 'fingertips',
         loads: worked('one-leg'),
@@ -463,7 +463,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('no turn, held', 'stand-chair', {
+      level('held without a turn', 'stand-chair', {
         usual: true,
         support: 'two hands',
         loads: worked('step-back'),
@@ -500,7 +500,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
         support: 'two hands',
         loaded: regions('worked', 'buttocks'),
       }),
-      level('leg lifting, held', 'stand-chair', {
+      level('leg lifting while held', 'stand-chair', {
         usual: true,
         support: 'two hands',
         loads: other('one-leg'),
@@ -1009,7 +1009,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       'Lie down by the side, or sit tall.',
     ),
     levels: [
-      level('long spine, small lean', 'floor-sit', {
+      level('small lean with a long spine', 'floor-sit', {
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'abdomen'),

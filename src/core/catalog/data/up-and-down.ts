@@ -1,4 +1,4 @@
-import type { Move } from '../move';
+import type { Move } from '../shape';
 import { body, hold, level, move, other, regions, reps, says, spanS, timed, worked } from './parts';
 
 const legs = regions('body', 'front-thigh', 'buttocks');

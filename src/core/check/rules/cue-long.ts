@@ -20,7 +20,7 @@ export const cueLong: Rule = {
       const [change] = redosed(seen, one.item, { amount: value });
       const [step] = change?.steps ?? [];
       if (step?.kind !== 'replace' || step.to.kind !== 'item') return false;
-      return goCueFits(step.to, itemInForce(step.to, seen.routine.pace), seen.pace).fits;
+      return goCueFits(step.to, itemInForce(step.to, seen.routine), seen.pace).fits;
     });
     return [
       changeItem(seen.routine, one.item.id, { cue: undefined }),

@@ -1,4 +1,4 @@
-import { MOVES } from '../../catalog';
+import { familyOf } from '../../catalog';
 import { swapMove } from '../../routine';
 import type { Found, Rule } from '../finding';
 import { itemOf } from '../making';
@@ -36,9 +36,8 @@ export const curlSchool: Rule = {
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);
     if (!one) return [];
-    const { family } = one.inForce.move;
-    return MOVES.filter((move) => move.family === family && !move.curl).map((move) =>
-      swapMove(seen.routine, one.item.id, move.id),
-    );
+    return familyOf(seen.catalog, one.inForce.move)
+      .filter((move) => !move.curl)
+      .map((move) => swapMove(seen.routine, one.item.id, move.id));
   },
 };

@@ -1,14 +1,15 @@
 import type { Region } from '../../body';
-import { moveById } from '../../catalog';
+import type { Catalog } from '../../catalog';
 import type { MoveId } from '../../ids';
 import type { Rule } from '../finding';
 
 const APART_MS = 48 * 3_600_000;
 
-function trained(moves: readonly MoveId[]): ReadonlySet<Region> {
+function trained(catalog: Catalog, moves: readonly MoveId[]): ReadonlySet<Region> {
   return new Set(
     moves
-      .map((id) => moveById(id))
+      // A class of the past may have had moves that are gone.
+      .flatMap((id) => catalog.byId.get(id) ?? [])
       .filter(({ kind }) => kind === 'strength')
       .flatMap(({ regions }) => regions),
   );
@@ -19,16 +20,21 @@ export const daysApart: Rule = {
   severity: 'caution',
   source: 'acsm-2011',
   values: { apartMs: APART_MS },
-  find: ({ items, group }) => {
+  find: ({ catalog, items, group }) => {
     if (!group) return [];
     const at = Date.parse(group.at);
-    const now = trained(items.map(({ item }) => item.moveId));
+    const now = trained(
+      catalog,
+      items.map(({ item }) => item.moveId),
+    );
     const recent = group.sessions.filter(({ endedAt }) => {
       const ago = at - Date.parse(endedAt);
       return ago >= 0 && ago < APART_MS;
     });
     const again = new Set(
-      recent.flatMap(({ moves }) => [...trained(moves)]).filter((region) => now.has(region)),
+      recent
+        .flatMap(({ moves }) => [...trained(catalog, moves)])
+        .filter((region) => now.has(region)),
     );
     if (again.size === 0) return [];
     const last = Math.max(...recent.map(({ endedAt }) => Date.parse(endedAt)));

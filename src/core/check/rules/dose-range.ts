@@ -9,7 +9,7 @@ export const doseRange: Rule = {
   values: {},
   find: (seen) =>
     seen.items.flatMap(({ item, inForce: { dose, move } }) => {
-      const range = amountRange(item, seen.routine.pace);
+      const range = amountRange(item, seen.routine);
       const [fewest, most] = move.range.sets;
       if (dose.sets < fewest || dose.sets > most) {
         return [
@@ -37,6 +37,6 @@ export const doseRange: Rule = {
     const value = Math.min(most, Math.max(least, now));
     const sets = finding.about.kinds?.[0] === 'sets';
     const to = sets ? { sets: value, amount: amountOf(one.inForce.dose) } : { amount: value };
-    return [changeItem(seen.routine, one.item.id, doseChanged(one.item, seen.routine.pace, to))];
+    return [changeItem(seen.routine, one.item.id, doseChanged(one.item, seen.routine, to))];
   },
 };

@@ -68,7 +68,7 @@ export const stretchTotal: Rule = {
 /** More of one item until its muscle group has enough: a longer hold, else more sets. */
 function longer(seen: Seen, one: SeenItem, region: string, { see }: Making): Change[] {
   const { item, inForce } = one;
-  const range = amountRange(item, seen.routine.pace);
+  const range = amountRange(item, seen.routine);
   if (!range || item.pinned) return [];
   const [, mostSets] = inForce.move.range.sets;
   for (let sets = inForce.dose.sets; sets <= mostSets; sets++) {

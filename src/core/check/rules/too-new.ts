@@ -2,7 +2,7 @@ import type { MoveId } from '../../ids';
 import { applyChange, removeEntry, swapMove, type Change } from '../../routine';
 import type { Rule } from '../finding';
 import type { Seen, SeenItem } from '../seen';
-import { MOVES } from '../../catalog';
+import { familyOf } from '../../catalog';
 
 const MOST_NEW = 3;
 
@@ -39,7 +39,7 @@ export const tooNew: Rule = {
       .filter(({ item }) => !item.pinned)
       .slice(MOST_NEW);
     const swapped = extra.map(({ item, inForce }) => {
-      const other = MOVES.find(({ id, family }) => known.has(id) && family === inForce.move.family);
+      const other = familyOf(seen.catalog, inForce.move).find(({ id }) => known.has(id));
       return other ? swapMove(seen.routine, item.id, other.id) : undefined;
     });
     const all = swapped.flatMap((change) => change?.steps ?? []);

@@ -54,7 +54,7 @@ function longer(seen: Seen, section: SectionName, needsMs: number, { see }: Maki
   let now = seen;
   const steps: Change['steps'][number][] = [];
   for (const { item } of seen.items.filter((one) => one.section === section && !one.item.pinned)) {
-    const range = amountRange(item, seen.routine.pace);
+    const range = amountRange(item, seen.routine);
     if (!range) continue;
     for (let amount = range.now + range.step; amount <= range.most; amount += range.step) {
       const [change] = redosed(now, item, { amount });

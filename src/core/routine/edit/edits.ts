@@ -1,6 +1,6 @@
 import { itemIdSchema, type ItemId, type MoveId, type NewId } from '../../ids';
 import type { LaneName } from '../../lane';
-import { itemFaults } from '../item';
+import { mendedItem } from '../item';
 import {
   SECTIONS,
   itemsInOrder,
@@ -123,11 +123,7 @@ export function swapMove(routine: Routine, id: ItemId, moveId: MoveId): Change {
   const entry = entryAt(routine, placeOf(routine, id));
   if (entry.kind !== 'item') throw new Error(`not an item: ${id}`);
   const { level: _level, laneLevels: _laneLevels, cue: _cue, setUp: _setUp, ...kept } = entry;
-  const swapped: Record<string, unknown> = { ...kept, moveId };
-  for (const key of ['sides', 'firstSide', 'weak', 'press', 'tempo']) {
-    if (itemFaults(swapped as Item, routine.pace).length > 0) delete swapped[key];
-  }
-  return replaceEntry(routine, swapped as Item);
+  return replaceEntry(routine, mendedItem({ ...kept, moveId }, routine));
 }
 
 /** Gives both sides the same again: one-sided items get the other side, extra time goes. */

@@ -1,7 +1,14 @@
-import { moveNamed, nameAtStart, nearestNames, ownDose, type Move } from '../../catalog';
+import {
+  moveNamed,
+  nameAtStart,
+  nearestNames,
+  ownDose,
+  type Catalog,
+  type Move,
+} from '../../catalog';
 import type { ItemId } from '../../ids';
-import type { PaceName } from '../../pace';
 import { parseDuration } from '../../time';
+import { catalogFor, type Setting } from '../item';
 import type { RestLine } from '../schema';
 import { readClause } from './clauses';
 import { itemFromPieces, type ItemReading } from './item-line';
@@ -15,7 +22,7 @@ export type AddingReading =
  * The lenient reading of the line for adding: no colon or commas are needed, a bare `30s` is the
  * move's own kind, `each` is `each side`. What is kept is the strict form.
  */
-export function readAddingLine(typed: string, id: ItemId, pace: PaceName): AddingReading {
+export function readAddingLine(typed: string, id: ItemId, setting: Setting): AddingReading {
   const line = splitLines(typed)[0];
   const text = line?.text ?? '';
   const raw = line?.raw ?? '';
@@ -24,32 +31,33 @@ export function readAddingLine(typed: string, id: ItemId, pace: PaceName): Addin
   if (restMs?.ok && restMs.value > 0) {
     return { rest: { kind: 'rest', id, restMs: restMs.value }, problems: [] };
   }
-  const named = nameIn(text);
+  const catalog = catalogFor(setting);
+  const named = nameIn(catalog, text);
   if (!named) {
     const name = raw.split(/[:,\d]/)[0]?.trim() ?? raw;
     return {
       item: undefined,
-      problems: [localProblem('unknown-move', 0, name, nearestNames(name))],
+      problems: [localProblem('unknown-move', 0, name, nearestNames(catalog, name))],
     };
   }
   const { move, length } = named;
   const gap = /^\s*:?/.exec(text.slice(length))?.[0].length ?? 0;
   const from = length + gap;
   const pieces = splitAtCommas(text.slice(from), raw.slice(from)).flatMap((piece) =>
-    loosePieces({ ...piece, at: piece.at + from }, move, pace),
+    loosePieces({ ...piece, at: piece.at + from }, move, setting),
   );
-  return itemFromPieces(move, pieces, id, pace);
+  return itemFromPieces(move, pieces, id, setting);
 }
 
 /** The longest whole name that the line starts with, else the most words that mean one move. */
-function nameIn(text: string): { move: Move; length: number } | undefined {
+function nameIn(catalog: Catalog, text: string): { move: Move; length: number } | undefined {
   const colon = text.indexOf(':');
-  const beforeColon = colon > 0 ? moveNamed(text.slice(0, colon)) : undefined;
+  const beforeColon = colon > 0 ? moveNamed(catalog, text.slice(0, colon)) : undefined;
   if (beforeColon) return { move: beforeColon, length: colon };
-  const whole = nameAtStart(text);
+  const whole = nameAtStart(catalog, text);
   if (whole) return whole;
   for (const end of wordEnds(text).reverse()) {
-    const move = moveNamed(text.slice(0, end));
+    const move = moveNamed(catalog, text.slice(0, end));
     if (move && end > 2) return { move, length: end };
   }
   return undefined;
@@ -60,7 +68,7 @@ function wordEnds(text: string): number[] {
 }
 
 /** Cuts a piece into the longest runs of words that are clauses. */
-function loosePieces(piece: Piece, move: Move, pace: PaceName): readonly Piece[] {
+function loosePieces(piece: Piece, move: Move, setting: Setting): readonly Piece[] {
   if (readClause(piece)) return [piece];
   const ends = wordEnds(piece.text);
   const starts = [
@@ -79,7 +87,7 @@ function loosePieces(piece: Piece, move: Move, pace: PaceName): readonly Piece[]
         raw: piece.raw.slice(from, to),
         at: piece.at + from,
       };
-      const read = readable(run, move, pace);
+      const read = readable(run, move, setting);
       if (read) taken = { piece: read, words: end - word };
     }
     if (!taken) {
@@ -96,20 +104,20 @@ function loosePieces(piece: Piece, move: Move, pace: PaceName): readonly Piece[]
   return pieces;
 }
 
-function readable(piece: Piece, move: Move, pace: PaceName): Piece | undefined {
-  const strict = strictForm(piece.text, move, pace);
+function readable(piece: Piece, move: Move, setting: Setting): Piece | undefined {
+  const strict = strictForm(piece.text, move, setting);
   const as = strict ? { ...piece, text: strict, raw: strict } : piece;
   const reading = readClause(as);
   return reading && 'key' in reading ? as : undefined;
 }
 
 /** What a shorthand stands for. */
-function strictForm(text: string, move: Move, pace: PaceName): string | undefined {
+function strictForm(text: string, move: Move, setting: Setting): string | undefined {
   if (/^each$/i.test(text)) return 'each side';
   const match = /^(\S+?)(\s*x\s*\d+)?$/i.exec(text);
   const amount = match?.[1] ?? '';
   const sets = match?.[2] ?? '';
-  const { kind } = ownDose(move, pace);
+  const { kind } = ownDose(move, setting.pace);
   if (/^\d+$/.test(amount) && (kind === 'reps' || kind === 'breaths'))
     return `${amount} ${kind}${sets}`;
   if (!parseDuration(amount).ok) return undefined;

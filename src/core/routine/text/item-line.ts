@@ -1,7 +1,6 @@
 import { levelNamed, moveById, moveNamed, nearestNames, type Move } from '../../catalog';
 import type { ItemId } from '../../ids';
-import type { PaceName } from '../../pace';
-import { itemFaults, type ItemFault } from '../item';
+import { FAULTY_WORDS, catalogFor, itemFaults, type ItemFault, type Setting } from '../item';
 import type { Item } from '../schema';
 import { CLAUSE_STARTS, mergeWords, readClause, type ClauseKey, type ItemWords } from './clauses';
 import { splitAtCommas, type Piece } from './lines';
@@ -16,19 +15,20 @@ export interface ItemReading {
 const BULLET = /^(?:[-*•·]|\d{1,3}[.)])\s+/u;
 
 /** Reads `[bullet] NAME [: clauses]`. Places count from the start of `text`. */
-export function readItemLine(text: string, raw: string, id: ItemId, pace: PaceName): ItemReading {
+export function readItemLine(text: string, raw: string, id: ItemId, setting: Setting): ItemReading {
   const bullet = BULLET.exec(text)?.[0].length ?? 0;
   const colon = text.indexOf(':', bullet);
   const nameEnd = colon < 0 ? text.length : colon;
   const name = raw.slice(bullet, nameEnd).trim();
-  const move = moveNamed(name);
+  const catalog = catalogFor(setting);
+  const move = moveNamed(catalog, name);
   if (!move) {
-    const problem = localProblem('unknown-move', bullet, name, nearestNames(name));
+    const problem = localProblem('unknown-move', bullet, name, nearestNames(catalog, name));
     return { item: undefined, problems: [problem] };
   }
   const from = nameEnd + 1;
   const pieces = splitAtCommas(text.slice(from), raw.slice(from));
-  return itemFromPieces(move, shifted(pieces, from), id, pace);
+  return itemFromPieces(move, shifted(pieces, from), id, setting);
 }
 
 function shifted(pieces: readonly Piece[], by: number): readonly Piece[] {
@@ -40,7 +40,7 @@ export function itemFromPieces(
   move: Move,
   pieces: readonly Piece[],
   id: ItemId,
-  pace: PaceName,
+  setting: Setting,
 ): ItemReading {
   const problems: LocalProblem[] = [];
   const places = new Map<ClauseKey, Piece>();
@@ -63,44 +63,37 @@ export function itemFromPieces(
     words = merged;
     places.set(reading.key, piece);
   }
-  return withoutFaults({ kind: 'item', id, moveId: move.id, ...words }, pace, places, problems);
+  return withoutFaults({ kind: 'item', id, moveId: move.id, ...words }, setting, places, problems);
 }
-
-const FAULTY: Readonly<Record<ItemFault, readonly ClauseKey[]>> = {
-  'unknown-level': ['level', 'laneLevels'],
-  'sides-not-this-move': ['sides', 'firstSide'],
-  'weak-needs-each': ['weak'],
-  'press-needs-hold': ['press'],
-  'press-needs-side': ['press'],
-  'press-too-long': ['press'],
-  'tempo-needs-reps': ['tempo'],
-};
 
 function withoutFaults(
   item: Item,
-  pace: PaceName,
+  setting: Setting,
   places: ReadonlyMap<ClauseKey, Piece>,
   problems: readonly LocalProblem[],
 ): ItemReading {
-  const faults = itemFaults(item, pace);
-  if (faults.length === 0) return { item: withLevelAsNamed(item), problems };
+  const faults = itemFaults(item, setting);
+  if (faults.length === 0) return { item: withLevelAsNamed(item, setting), problems };
   const kept: Record<string, unknown> = { ...item };
   const found = faults.flatMap((fault) => {
-    const keys = FAULTY[fault].filter((key) => key in kept);
+    const keys = FAULTY_WORDS[fault].filter((key) => key in kept);
     for (const key of keys) delete kept[key];
     const piece = keys.map((key) => places.get(key)).find(Boolean);
-    return [localProblem(fault, piece?.at ?? 0, piece?.raw ?? '', couldStand(fault, item))];
+    return [
+      localProblem(fault, piece?.at ?? 0, piece?.raw ?? '', couldStand(fault, item, setting)),
+    ];
   });
-  return { item: withLevelAsNamed(kept as Item), problems: [...problems, ...found] };
+  return { item: withLevelAsNamed(kept as Item, setting), problems: [...problems, ...found] };
 }
 
-function couldStand(fault: ItemFault, item: Item): readonly string[] {
-  return fault === 'unknown-level' ? moveById(item.moveId).levels.map(({ name }) => name) : [];
+function couldStand(fault: ItemFault, { moveId }: Item, setting: Setting): readonly string[] {
+  if (fault !== 'unknown-level') return [];
+  return moveById(catalogFor(setting), moveId).levels.map(({ name }) => name);
 }
 
 /** Letter case as the catalogue has it. */
-function withLevelAsNamed(item: Item): Item {
-  const move = moveById(item.moveId);
+function withLevelAsNamed(item: Item, setting: Setting): Item {
+  const move = moveById(catalogFor(setting), item.moveId);
   const named = (name: string) => levelNamed(move, name)?.name ?? name;
   const lanes = Object.entries(item.laneLevels ?? {}).map(([lane, name]) => [lane, named(name)]);
   return {

@@ -1,3 +1,4 @@
+import type { Move } from '../../catalog';
 import { itemIdSchema, type ItemId, type NewId, type RoutineId } from '../../ids';
 import { parseDuration } from '../../time';
 import {
@@ -12,6 +13,8 @@ import { readBlockHead, type BlockWords } from './block-head';
 import { readHeader, type HeadWords } from './headers';
 import { readItemLine } from './item-line';
 import { splitLines, type TextLine } from './lines';
+import type { Setting } from '../item';
+import { withMovesInUse } from '../own-moves';
 import { MOST_WORK, entryWork } from '../size';
 import { localProblem, type LocalProblem, type TextProblem } from './problem';
 
@@ -31,6 +34,8 @@ export interface TextReadingOptions {
   readonly newId: NewId;
   /** The title of a text that names none. */
   readonly untitled: string;
+  /** Own moves that the text may name, beside the shipped ones. */
+  readonly moves?: readonly Move[];
 }
 
 interface Reading {
@@ -93,7 +98,11 @@ export function readRoutineText(text: string, options: TextReadingOptions): Text
     notes: reading.notes.slice(0, 50),
     sections: reading.sections,
   };
-  return { routine, lines: reading.lines, problems: reading.problems };
+  return {
+    routine: withMovesInUse(routine, options.moves ?? []),
+    lines: reading.lines,
+    problems: reading.problems,
+  };
 }
 
 function report(reading: Reading, line: TextLine, { at, ...problem }: LocalProblem): void {
@@ -200,10 +209,13 @@ function readEntry(reading: Reading, line: TextLine): void {
   const rest = /^rest\s+(.+)$/i.exec(line.text);
   if (rest?.[1]) return readRest(reading, line, rest[1]);
   const id = freshId(reading);
-  const { pace = 'desk' } = reading.head;
-  const { item, problems } = readItemLine(line.text, line.raw, id, pace);
+  const { item, problems } = readItemLine(line.text, line.raw, id, settingOf(reading));
   problems.forEach((problem) => report(reading, line, problem));
   if (item) keep(reading, line, { ...item, ...noteOf(reading, line) });
+}
+
+function settingOf({ head, options }: Reading): Setting {
+  return { pace: head.pace ?? 'desk', moves: options.moves };
 }
 
 function readRest(reading: Reading, line: TextLine, text: string): void {
@@ -250,7 +262,7 @@ function keep(reading: Reading, line: TextLine, entry: Entry): void {
   const { open } = reading;
   const entries: Entry[] = open ? open.lines : reading.sections[reading.section ?? 'main'];
   if (!open) {
-    const work = reading.work + entryWork(entry, reading.head.pace ?? 'desk');
+    const work = reading.work + entryWork(entry, settingOf(reading));
     if (work > MOST_WORK) return report(reading, line, localProblem('too-much-work', 0, line.raw));
     reading.work = work;
   }

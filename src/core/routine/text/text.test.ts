@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { SHIPPED } from '../../catalog';
 import { itemIdSchema } from '../../ids';
 import { reading, routineArbitrary, routineOf } from '../../testing';
 import { itemsInOrder, readAddingLine, writeItem, writeRoutineText, type Item } from '..';
@@ -139,7 +140,7 @@ describe('routine text', () => {
   ])('clause %s', (clauses, expected) => {
     const item = firstItem(`Seated twist: ${clauses}`);
     expect(item).toMatchObject(expected);
-    expect(firstItem(writeItem(item))).toEqual(item);
+    expect(firstItem(writeItem(item, SHIPPED))).toEqual(item);
   });
 
   test.each([
@@ -225,10 +226,10 @@ describe('routine text', () => {
 describe('the line for adding', () => {
   const id = itemIdSchema.parse('i1');
   const added = (typed: string) => {
-    const read = readAddingLine(typed, id, 'desk');
+    const read = readAddingLine(typed, id, { pace: 'desk' });
     if ('rest' in read) return `rest ${read.rest.restMs}`;
     const problems = read.problems.map(({ code, at }) => ` !${code}@${at}`).join('');
-    return (read.item ? writeItem(read.item) : '-') + problems;
+    return (read.item ? writeItem(read.item, SHIPPED) : '-') + problems;
   };
 
   test.each([
@@ -252,8 +253,8 @@ describe('the line for adding', () => {
   test('any text is read without throwing', () => {
     fc.assert(
       fc.property(fc.string({ unit: 'binary', maxLength: 60 }), (typed) => {
-        readAddingLine(typed, id, 'older');
-        readAddingLine(`seated twist ${typed}`, id, 'older');
+        readAddingLine(typed, id, { pace: 'older' });
+        readAddingLine(`seated twist ${typed}`, id, { pace: 'older' });
       }),
     );
   });

@@ -1,4 +1,4 @@
-import { moveById } from '../../catalog';
+import { moveById, type Catalog } from '../../catalog';
 import type { WrittenDose } from '../../dose';
 import { limitWords } from '../../limit';
 import type { PaceChanges } from '../../pace';
@@ -11,6 +11,7 @@ import {
   type Routine,
   type SidesClause,
 } from '../schema';
+import { catalogFor } from '../item';
 import { SCHOOL_QUESTIONS } from '../school';
 import { writeBlockHead } from './block-head';
 import { quote } from './lines';
@@ -18,9 +19,10 @@ import { quote } from './lines';
 /** Writes a routine as text; all but ids can be read back. */
 export function writeRoutineText(routine: Routine): string {
   const head = headLines(routine);
+  const catalog = catalogFor(routine);
   const sections = SECTIONS.filter((name) => routine.sections[name].length > 0).map((name) => [
     `[${name}]`,
-    ...routine.sections[name].flatMap(writeEntry),
+    ...routine.sections[name].flatMap((entry) => writeEntry(entry, catalog)),
   ]);
   return [head, ...sections].map((lines) => lines.join('\n')).join('\n\n') + '\n';
 }
@@ -91,16 +93,20 @@ function risingText(risingMs: number, standingMs: number | undefined): string {
 
 const writeNote = (note: string) => (note === '' ? '#' : `# ${note}`);
 
-function writeEntry(entry: Entry): readonly string[] {
-  if (entry.kind !== 'block') return [writeLine(entry)];
+function writeEntry(entry: Entry, catalog: Catalog): readonly string[] {
+  if (entry.kind !== 'block') return [writeLine(entry, catalog)];
   const head = writeBlockHead(entry, printDuration(entry.restMs ?? 0));
-  return [withNote(head, entry.note), ...entry.lines.map((line) => `  ${writeLine(line)}`)];
+  return [
+    withNote(head, entry.note),
+    ...entry.lines.map((line) => `  ${writeLine(line, catalog)}`),
+  ];
 }
 
 /** A line that is no block, as the text has it. */
-export function writeLine(line: Line): string {
+export function writeLine(line: Line, catalog: Catalog): string {
   if (line.kind === 'note') return writeNote(line.note);
-  const said = line.kind === 'rest' ? `rest ${printDuration(line.restMs)}` : writeItem(line);
+  const said =
+    line.kind === 'rest' ? `rest ${printDuration(line.restMs)}` : writeItem(line, catalog);
   return withNote(said, line.note);
 }
 
@@ -109,9 +115,9 @@ function withNote(said: string, note: string | undefined): string {
 }
 
 /** One item in the strict form, without its note. */
-export function writeItem(item: Item): string {
+export function writeItem(item: Item, catalog: Catalog): string {
   const clauses = itemClauses(item);
-  const { name } = moveById(item.moveId);
+  const { name } = moveById(catalog, item.moveId);
   return clauses.length > 0 ? `${name}: ${clauses.join(', ')}` : name;
 }
 

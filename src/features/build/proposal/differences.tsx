@@ -51,7 +51,7 @@ function Entry({
   if (!shown) return null;
   const name = nameOf(shown, is ? after : before);
   const says = kind === 'changed' && was && is && saysOf(was, is, before, after);
-  const dose = kind === 'added' && is?.kind === 'item' && doseWords(itemInForce(is, after.pace));
+  const dose = kind === 'added' && is?.kind === 'item' && doseWords(itemInForce(is, after));
   return (
     <View role="listitem" style={[styles.one, { borderTopColor: t.line }]}>
       <View style={styles.head}>

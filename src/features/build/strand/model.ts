@@ -179,7 +179,7 @@ function itemRow(
   inBlock: boolean,
 ): StrandRow {
   const work = onceASide(segments);
-  const { sides, dose, move } = itemInForce(item, routine.pace);
+  const { sides, dose, move } = itemInForce(item, routine);
   const leaves =
     sides.way === 'alternating'
       ? leaflets(work, unitCount(dose))

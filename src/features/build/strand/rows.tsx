@@ -177,7 +177,7 @@ function Chosen({
 function ItemRow({ row, routine, longestMs, width, ...press }: RowProps & { row: Of<'item'> }) {
   const t = useTokens();
   const { item } = row;
-  const inForce = itemInForce(item, routine.pace);
+  const inForce = itemInForce(item, routine);
   const words = doseWords(inForce);
   const extra = [item.level, item.support && `support ${item.support}`, item.challenge]
     .filter(Boolean)

@@ -7,17 +7,20 @@ import { fileName, saveFile } from '@/platform/files';
 import {
   letGo,
   noticeClosed,
+  selectOwnMoves,
   startEmpty,
   takeBack,
   useAppDispatch,
   useAppSelector,
   type Notice,
 } from '@/state';
+import { saveOwnMoves } from './save-own-moves';
 import { NOTICE, noticeText } from './strings';
 
 const ALERTS: readonly Notice['kind'][] = [
   'not-saved',
   'run-not-saved',
+  'move-not-saved',
   'storage-closed',
   'set-aside',
 ];
@@ -64,10 +67,15 @@ function NoticeAction({ notice }: { readonly notice: Notice }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const routines = useAppSelector((state) => state.routines);
+  const own = useAppSelector(selectOwnMoves);
   switch (notice.kind) {
     case 'demo-loaded':
       return <Action label={NOTICE.startEmpty} onPress={() => dispatch(startEmpty())} />;
     case 'routine-deleted':
+    case 'move-deleted':
+    case 'move-reverted':
+    case 'draft-let-go':
+    case 'moves-brought-in':
     case 'emptied':
       return <Action label={NOTICE.takeBack} onPress={() => dispatch(takeBack(notice))} />;
     case 'not-saved': {
@@ -77,6 +85,8 @@ function NoticeAction({ notice }: { readonly notice: Notice }) {
         saveFile(fileName(routine.title, 'json'), writeRoutineFile(routine), 'application/json');
       return <Action label={NOTICE.saveFile} onPress={save} />;
     }
+    case 'move-not-saved':
+      return <Action label={NOTICE.saveFile} onPress={() => saveOwnMoves(own)} />;
     case 'set-aside':
       return (
         <>

@@ -1,0 +1,3 @@
+import { CatalogueScreen } from '@/features/catalogue';
+
+export default CatalogueScreen;

@@ -1,0 +1,1 @@
+export { readEnvelope, writeEnvelope, type FileKind, type FileProblem } from './envelope';

@@ -1,0 +1,106 @@
+import { compile } from '../score';
+import { ownLike, plainPhrases, reading, routineOf, shipped } from '../testing';
+import {
+  applyChange,
+  catalogFor,
+  itemInForce,
+  itemsInOrder,
+  itemsOutOfLine,
+  readRoutineFile,
+  removeEntry,
+  routineSchema,
+  withMovesInUse,
+  withOwnMoves,
+  withoutOwnMove,
+  writeRoutineFile,
+  writeRoutineText,
+} from '.';
+
+const rail = ownLike('Seated twist', { name: 'Rail turn' });
+const lift = ownLike('Bridge', { name: 'Deck lift' });
+const twist = { ...shipped('Seated twist'), otherNames: ['Harbour twist'] };
+const TEXT = 'group: desk\nRail turn: hold 20s, level sitting tall\n';
+const levels = rail.levels.map((level, i) =>
+  i === 0 ? { ...level, name: 'sitting tall' } : level,
+);
+const tall = { ...rail, levels };
+
+describe('own moves in a routine', () => {
+  test('a text names them where they are at hand, and not where they are not', () => {
+    expect(reading('Rail turn', [rail]).problems).toEqual([]);
+    expect(reading('Rail turn').problems.map(({ code }) => code)).toEqual(['unknown-move']);
+  });
+
+  test('a routine carries those that it does and those that may stand in, and no others', () => {
+    expect(routineOf(TEXT, [tall, lift]).moves).toEqual([tall]);
+    const stands = routineOf('Seated twist', [rail, lift]);
+    expect(stands.moves).toEqual([rail]);
+    expect(routineOf('Seated march', [rail, lift]).moves).toBeUndefined();
+  });
+
+  test('it is timed with their words and doses, and text and file bring them back', () => {
+    const slow = { ...rail, dose: { kind: 'hold', holdMs: 45_000, sets: 1, restMs: 0 } as const };
+    const routine = routineOf('group: desk\nRail turn', [slow]);
+    const work = compile(routine, plainPhrases).segments.filter(({ kind }) => kind === 'work');
+    expect(work.map(({ startMs, endMs, moveName }) => [moveName, endMs - startMs])).toEqual([
+      ['Rail turn', 45_000],
+      ['Rail turn', 45_000],
+    ]);
+    expect(writeRoutineText(routine)).toContain('Rail turn');
+    expect(readRoutineFile(writeRoutineFile(routine))).toEqual({ ok: true, value: routine });
+    expect(routineSchema.safeParse({ ...routine, moves: undefined }).success).toBe(false);
+  });
+
+  test('one under a shipped move’s id stands in its place, for stand-ins too', () => {
+    const routine = routineOf('lanes: stand, chair\nStanding turn', [twist]);
+    const [item] = itemsInOrder(routine);
+    expect(item?.moveId).toBe('standing-turn');
+    expect(routine.moves).toEqual([twist]);
+    expect(catalogFor(routine).byId.get('seated-twist')?.otherNames).toEqual(['Harbour twist']);
+    expect(withoutOwnMove(routine, twist.id).moves).toBeUndefined();
+  });
+
+  test('to choose from there are all of them; a file takes only those in use', () => {
+    const routine = withOwnMoves(routineOf('Rail turn', [rail]), [rail, lift]);
+    expect(routine.moves).toEqual([rail, lift]);
+    const read = readRoutineFile(writeRoutineFile(routine));
+    expect(read.ok && read.value.moves).toEqual([rail]);
+    expect(withOwnMoves(routine, [rail, lift])).toBe(routine);
+  });
+
+  test('an own move wins over the one that a routine came with; others stay as they came', () => {
+    const routine = routineOf('Rail turn', [rail]);
+    const newer = { ...rail, name: 'Rail turn, slow' };
+    expect(withMovesInUse(routine, [newer]).moves).toEqual([newer]);
+    expect(withMovesInUse(routine, [lift])).toBe(routine);
+  });
+
+  test('one that is no longer done is let go', () => {
+    const routine = routineOf('Rail turn\nSeated march', [rail]);
+    const [item] = itemsInOrder(routine);
+    if (!item) throw new Error();
+    const without = applyChange(routine, removeEntry(routine, item.id));
+    expect(withMovesInUse(without, [rail]).moves).toBeUndefined();
+  });
+
+  test('what a line says and its move no longer has is found, and left out', () => {
+    const routine = routineOf(TEXT, [tall]);
+    expect(itemsOutOfLine(routine, [tall])).toEqual([]);
+    expect(itemsOutOfLine(routine, [rail])).toEqual(itemsInOrder(routine));
+    const next = withMovesInUse(routine, [rail]);
+    expect(itemsInOrder(next)[0]?.level).toBeUndefined();
+    expect(itemsInOrder(next)[0]?.dose).toEqual({ kind: 'hold', holdMs: 20_000, sets: 1 });
+    expect(routineSchema.safeParse(next).success).toBe(true);
+  });
+
+  test('lines in blocks are brought in line too', () => {
+    const routine = routineOf('(2 rounds)\n  Rail turn: level sitting tall\n', [tall]);
+    const next = withMovesInUse(routine, [rail]);
+    expect(itemsInOrder(next)[0]?.level).toBeUndefined();
+    expect(itemInForce(itemsInOrder(next)[0] ?? fail(), next).move).toEqual(rail);
+  });
+});
+
+function fail(): never {
+  throw new Error('no item');
+}

@@ -1,0 +1,124 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Target, WIDE, useTokens } from '@/design';
+import { SHIPPED, type Move } from '@/core/catalog';
+import { moveIdSchema, type MoveId } from '@/core/ids';
+import { draftOf, isAsShipped, isShipped } from '@/core/library';
+import { Notices } from '@/features/app/notices';
+import { randomId } from '@/platform/ids';
+import { draftKept, letMoveGo, selectCatalog, useAppDispatch, useAppSelector } from '@/state';
+import { MoveSheet } from './move-sheet';
+import { CATALOGUE } from './strings';
+
+/** Beside the list while no move is chosen. */
+export function ChooseAMove() {
+  return (
+    <Text variant="bodyLarge" style={styles.pick}>
+      {CATALOGUE.pick}
+    </Text>
+  );
+}
+
+/** One move in full, with what can be done with it. */
+export function MovePage({ id }: { readonly id: string }) {
+  const router = useRouter();
+  const wide = useWindowDimensions().width >= WIDE;
+  const catalog = useAppSelector(selectCatalog);
+  const [original, setOriginal] = useState(false);
+  const move = catalog.byId.get(id);
+  const choose = (one: MoveId) => router.replace(`/moves/${one}`);
+  if (!move) {
+    return (
+      <View style={styles.gone}>
+        <Text variant="bodyLarge">{CATALOGUE.gone}</Text>
+        <Target label={CATALOGUE.all} onPress={() => router.replace('/moves')} />
+      </View>
+    );
+  }
+  const shown = (original && SHIPPED.byId.get(id)) || move;
+  return (
+    <ScrollView>
+      {!wide && (
+        <View style={styles.notices}>
+          <Notices />
+        </View>
+      )}
+      <MoveSheet
+        move={shown}
+        catalog={original ? SHIPPED : catalog}
+        onChoose={choose}
+        actions={<Actions move={move} original={original} onOriginal={setOriginal} />}
+      />
+    </ScrollView>
+  );
+}
+
+interface ActionsProps {
+  readonly move: Move;
+  readonly original: boolean;
+  readonly onOriginal: (shown: boolean) => void;
+}
+
+function Actions({ move, original, onOriginal }: ActionsProps) {
+  const t = useTokens();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const changed = isShipped(move.id) && !isAsShipped(move);
+  const own = !isShipped(move.id);
+  const copy = () => {
+    const id = moveIdSchema.parse(`own-${randomId()}`);
+    const name = CATALOGUE.copyName(move.name);
+    dispatch(draftKept({ ...draftOf(move), id, name, otherNames: '' }));
+    router.push(`/write-move/${id}`);
+  };
+  const remove = () => {
+    dispatch(letMoveGo(move.id));
+    onOriginal(false);
+    if (own) router.replace('/moves');
+  };
+  const status = original
+    ? CATALOGUE.thisIsOriginal
+    : changed
+      ? CATALOGUE.changedHere
+      : own
+        ? CATALOGUE.ownHere
+        : undefined;
+  return (
+    <View style={styles.actions}>
+      {status && (
+        <Text variant="bodyMedium" style={[styles.status, { color: t.bark }]}>
+          {status}
+        </Text>
+      )}
+      <Target
+        label={CATALOGUE.change}
+        icon="rename"
+        onPress={() => router.push(`/write-move/${move.id}`)}
+      />
+      <Target label={CATALOGUE.copy} icon="copy" onPress={copy} />
+      {changed && (
+        <>
+          <Target
+            role="switch"
+            checked={original}
+            look={original ? 'filled' : 'outlined'}
+            label={CATALOGUE.showOriginal}
+            onPress={() => onOriginal(!original)}
+          />
+          <Target label={CATALOGUE.revert} icon="undo" onPress={remove} />
+        </>
+      )}
+      {own && <Target label={CATALOGUE.delete} icon="delete" onPress={remove} />}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  pick: { padding: 24 },
+  gone: { padding: 24, gap: 16, alignItems: 'flex-start' },
+  notices: { padding: 16, paddingBottom: 0 },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
+  status: { width: '100%' },
+});

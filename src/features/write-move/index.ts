@@ -1,0 +1,1 @@
+export { WriteMoveScreen } from './write-move-screen';

@@ -1,0 +1,200 @@
+import { StyleSheet, View } from 'react-native';
+import { Controller, useController, useWatch } from 'react-hook-form';
+import { Choices, Target } from '@/design';
+import { LOADS, REGIONS } from '@/core/body';
+import { BEARINGS, PROP_NAMES, SUPPORTS, type Bearing } from '@/core/catalog';
+import type { LevelDraft } from '@/core/library';
+import {
+  LONG_SWITCHES,
+  POSITION_IDS,
+  SIDED_POSITIONS,
+  STANCES,
+  type PositionRef,
+} from '@/core/position';
+import { LOAD_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words';
+import { Line, Pick, PickSome, Problems, named, type DraftControl, type Option } from './parts';
+import {
+  BEARING_NAMES,
+  LONG_SWITCH_NAMES,
+  STANCE_NAMES,
+  SUPPORT_NAMES,
+  WRITE,
+  upper,
+} from './strings';
+
+const PLACES: readonly Option<PositionRef>[] = named(
+  [...POSITION_IDS, ...SIDED_POSITIONS],
+  POSITION_NAMES,
+);
+const PROPS = PROP_NAMES.map((value) => ({ value, text: upper(value) }));
+
+interface LevelEditorProps {
+  readonly control: DraftControl;
+  readonly at: number;
+  readonly usual: boolean;
+  readonly onUsual: () => void;
+}
+
+/** One level: where it is done, what the hands do, and what it asks of the body. */
+export function LevelEditor({ control, at, usual, onUsual }: LevelEditorProps) {
+  const level = `levels.${at}` as const;
+  const sides = useWatch({ control, name: 'sides' });
+  const { field: to } = useController({ control, name: `${level}.to` });
+  const free = { value: 'none', text: WRITE.notSaid } as const;
+  return (
+    <View style={styles.all}>
+      <Line control={control} name={`${level}.name`} label={WRITE.levelName} most={60} />
+      {!usual && <Target label={WRITE.makeUsual} style={styles.start} onPress={onUsual} />}
+      <Controller
+        control={control}
+        name={`${level}.from`}
+        render={({ field: { value, onChange } }) => (
+          <Pick
+            label={WRITE.from}
+            options={PLACES}
+            value={value}
+            onChange={(place) => {
+              // A move mostly ends where it starts.
+              if (to.value === value) to.onChange(place);
+              onChange(place);
+            }}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name={`${level}.through`}
+        render={({ field: { value, onChange } }) => (
+          <PickSome label={WRITE.through} options={PLACES} values={value} onChange={onChange} />
+        )}
+      />
+      <Pick label={WRITE.to} options={PLACES} value={to.value} onChange={to.onChange} />
+      <Controller
+        control={control}
+        name={`${level}.support`}
+        render={({ field: { value, onChange } }) => (
+          <Pick
+            label={WRITE.support}
+            options={named(SUPPORTS, SUPPORT_NAMES)}
+            value={value}
+            onChange={onChange}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name={`${level}.stance`}
+        render={({ field: { value, onChange } }) => (
+          <Pick
+            label={WRITE.stance}
+            options={[free, ...named(STANCES, STANCE_NAMES)]}
+            value={value ?? 'none'}
+            onChange={(one) => onChange(one === 'none' ? undefined : one)}
+          />
+        )}
+      />
+      <Problems at={`${level}.stance`} />
+      <Controller
+        control={control}
+        name={`${level}.props`}
+        render={({ field: { value, onChange } }) => (
+          <PickSome label={WRITE.props} options={PROPS} values={value} onChange={onChange} />
+        )}
+      />
+      <Controller
+        control={control}
+        name={`${level}.loads`}
+        render={({ field: { value, onChange } }) => (
+          <Borne
+            label={WRITE.loads}
+            options={named(LOADS, LOAD_NAMES)}
+            borne={value.map(({ load, on }) => ({ what: load, on }))}
+            sided={sides !== 'both'}
+            onChange={(all) => onChange(all.map(({ what, on }) => ({ load: what, on })))}
+          />
+        )}
+      />
+      <Problems at={`${level}.loads`} />
+      {(['stretched', 'loaded'] as const).map((key) => (
+        <Controller
+          key={key}
+          control={control}
+          name={`${level}.${key}`}
+          render={({ field: { value, onChange } }) => (
+            <Borne
+              label={WRITE[key]}
+              options={named(REGIONS, REGION_NAMES)}
+              borne={value.map(({ region, on }) => ({ what: region, on }))}
+              sided={sides !== 'both'}
+              onChange={(all) => onChange(all.map(({ what, on }) => ({ region: what, on })))}
+            />
+          )}
+        />
+      ))}
+      {sides !== 'both' && (
+        <Controller
+          control={control}
+          name={`${level}.longSwitch`}
+          render={({ field: { value, onChange } }) => (
+            <Pick
+              label={WRITE.longSwitch}
+              options={[free, ...named(LONG_SWITCHES, LONG_SWITCH_NAMES)]}
+              value={value ?? 'none'}
+              onChange={(one: 'none' | NonNullable<LevelDraft['longSwitch']>) =>
+                onChange(one === 'none' ? undefined : one)
+              }
+            />
+          )}
+        />
+      )}
+    </View>
+  );
+}
+
+interface Bears<T extends string> {
+  readonly what: T;
+  readonly on: Bearing;
+}
+
+interface BorneProps<T extends string> {
+  readonly label: string;
+  readonly options: readonly Option<T>[];
+  readonly borne: readonly Bears<T>[];
+  /** Whether the move has a side to be borne on. */
+  readonly sided: boolean;
+  readonly onChange: (borne: readonly Bears<T>[]) => void;
+}
+
+/** What a level asks of the body or works, and on which side. */
+function Borne<T extends string>({ label, options, borne, sided, onChange }: BorneProps<T>) {
+  const on = (what: T): Bearing =>
+    borne.find((one) => one.what === what)?.on ?? (sided ? 'worked' : 'body');
+  return (
+    <View style={styles.borne}>
+      <PickSome
+        label={label}
+        options={options}
+        values={borne.map(({ what }) => what)}
+        onChange={(values) => onChange(values.map((what) => ({ what, on: on(what) })))}
+      />
+      {sided &&
+        borne.map(({ what, on: side }) => (
+          <Choices
+            key={what}
+            label={WRITE.bears(options.find(({ value }) => value === what)?.text ?? what)}
+            choices={named(BEARINGS, BEARING_NAMES)}
+            value={side}
+            onChoose={(to) =>
+              onChange(borne.map((one) => (one.what === what ? { ...one, on: to } : one)))
+            }
+          />
+        ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: 12 },
+  start: { alignSelf: 'flex-start' },
+  borne: { gap: 4 },
+});

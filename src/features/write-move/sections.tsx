@@ -1,0 +1,262 @@
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Controller, useWatch } from 'react-hook-form';
+import { Choices, useTokens } from '@/design';
+import { REGIONS, SIDE_MEANINGS, SIDE_WAYS, SPINE_DIRECTIONS } from '@/core/body';
+import { MOST_WORDS, MOVE_KINDS } from '@/core/catalog';
+import { PACE_NAMES } from '@/core/pace';
+import { DIRECTION_NAMES, PACE_TITLES, REGION_NAMES } from '@/words';
+import { KIND_NAMES } from '@/features/catalogue';
+import { FamilyPicker } from './family-picker';
+import { Line, Pick, PickSome, Problems, Section, named, type DraftControl } from './parts';
+import { SIDE_MEANING_NAMES, SIDE_WAY_NAMES, WRITE } from './strings';
+
+interface SectionOf {
+  readonly control: DraftControl;
+}
+
+export function NameSection({ control, startsOpen }: SectionOf & { readonly startsOpen: boolean }) {
+  return (
+    <Section
+      title={WRITE.sections.name}
+      places={['name', 'otherNames', 'family', 'kind']}
+      startsOpen={startsOpen}
+    >
+      <Line control={control} name="name" label={WRITE.name} most={60} />
+      <Line control={control} name="otherNames" label={WRITE.otherNames} most={60} multiline />
+      <Controller
+        control={control}
+        name="kind"
+        render={({ field: { value, onChange } }) => (
+          <Choices
+            label={WRITE.kind}
+            choices={named(MOVE_KINDS, KIND_NAMES)}
+            value={value}
+            onChoose={onChange}
+          />
+        )}
+      />
+      <FamilyPicker control={control} />
+    </Section>
+  );
+}
+
+const REGION_OPTIONS = named(REGIONS, REGION_NAMES);
+const FLAGS = ['tiringLegs', 'isometric', 'curl', 'propped'] as const;
+const STRENGTHS = ['mild', 'strong'] as const;
+const BREATH_WAYS = ['free', 'in-out', 'out-out', 'out-in', 'in-in'] as const;
+
+export function WorkSection({ control }: SectionOf) {
+  return (
+    <Section
+      title={WRITE.sections.work}
+      places={['regions', 'moves', 'endRange', 'spine', 'stretchStrength', 'breathOn']}
+    >
+      {(['regions', 'moves', 'endRange'] as const).map((key) => (
+        <View key={key}>
+          <Controller
+            control={control}
+            name={key}
+            render={({ field: { value, onChange } }) => (
+              <PickSome
+                label={WRITE[key]}
+                options={REGION_OPTIONS}
+                values={value}
+                onChange={onChange}
+              />
+            )}
+          />
+          <Problems at={key} />
+        </View>
+      ))}
+      <View>
+        <Controller
+          control={control}
+          name="stretchStrength"
+          render={({ field: { value, onChange } }) => (
+            <Pick
+              label={WRITE.strength}
+              options={[
+                { value: 'none', text: WRITE.notSaid },
+                ...named(STRENGTHS, WRITE.strengths),
+              ]}
+              value={value ?? 'none'}
+              onChange={(one) => onChange(one === 'none' ? undefined : one)}
+            />
+          )}
+        />
+        <Problems at="stretchStrength" />
+      </View>
+      <Controller
+        control={control}
+        name="spine"
+        render={({ field: { value, onChange } }) => (
+          <PickSome
+            label={WRITE.spine}
+            options={named(SPINE_DIRECTIONS, DIRECTION_NAMES)}
+            values={value}
+            onChange={onChange}
+          />
+        )}
+      />
+      <HowField control={control} />
+      <Controller
+        control={control}
+        name="breathOn"
+        render={({ field: { value, onChange } }) => (
+          <Pick
+            label={WRITE.breathOn}
+            options={named(BREATH_WAYS, WRITE.breathWays)}
+            value={value ? (`${value.round}-${value.effort}` as const) : 'free'}
+            onChange={(way) => {
+              const [round, effort] = way.split('-');
+              onChange(way === 'free' ? undefined : { round, effort });
+            }}
+          />
+        )}
+      />
+    </Section>
+  );
+}
+
+/** The four things that are so or are not, as one list. */
+function HowField({ control }: SectionOf) {
+  return (
+    <View style={styles.flags}>
+      {FLAGS.map((flag) => (
+        <Controller
+          key={flag}
+          control={control}
+          name={flag}
+          render={({ field: { value, onChange } }) => (
+            <Choices
+              label={WRITE.flags[flag]}
+              choices={YES_NO}
+              value={value ? 'yes' : 'no'}
+              onChoose={(one) => onChange(one === 'yes')}
+            />
+          )}
+        />
+      ))}
+    </View>
+  );
+}
+
+const YES_NO = [
+  { value: 'no', text: 'No' },
+  { value: 'yes', text: 'Yes' },
+] as const;
+
+export function SidesSection({ control }: SectionOf) {
+  const sides = useWatch({ control, name: 'sides' });
+  return (
+    <Section title={WRITE.sections.sides} places={['sides', 'sideMeans']}>
+      <Controller
+        control={control}
+        name="sides"
+        render={({ field: { value, onChange } }) => (
+          <Choices
+            label={WRITE.sides}
+            choices={named(SIDE_WAYS, SIDE_WAY_NAMES)}
+            value={value}
+            onChoose={onChange}
+          />
+        )}
+      />
+      {sides !== 'both' && (
+        <Controller
+          control={control}
+          name="sideMeans"
+          render={({ field: { value, onChange } }) => (
+            <Choices
+              label={WRITE.sideMeans}
+              choices={named(SIDE_MEANINGS, SIDE_MEANING_NAMES)}
+              value={value}
+              onChoose={onChange}
+            />
+          )}
+        />
+      )}
+      <Problems at="sideMeans" />
+    </Section>
+  );
+}
+
+const SPANS = ['holdMs', 'reps', 'breaths', 'timedMs', 'sets'] as const;
+
+export function DoseSection({ control }: SectionOf) {
+  const t = useTokens();
+  const quiet = { color: t.quiet };
+  return (
+    <Section title={WRITE.sections.dose} places={['dose', 'doseFor', 'range']}>
+      <Text variant="bodyMedium" style={quiet}>
+        {WRITE.doseHint}
+      </Text>
+      <Line control={control} name="dose" label={WRITE.dose} most={80} />
+      {PACE_NAMES.map((pace) => (
+        <Line
+          key={pace}
+          control={control}
+          name={`doseFor.${pace}`}
+          label={WRITE.doseFor(PACE_TITLES[pace])}
+          most={80}
+        />
+      ))}
+      <Text variant="bodyLarge">{WRITE.range}</Text>
+      <Text variant="bodyMedium" style={quiet}>
+        {WRITE.rangeHint}
+      </Text>
+      {SPANS.map((key) => (
+        <View key={key}>
+          <View style={styles.span}>
+            {(['least', 'most'] as const).map((end) => (
+              <View key={end} style={styles.end}>
+                <Line
+                  control={control}
+                  name={`range.${key}.${end}`}
+                  label={WRITE[end](WRITE.rangeKinds[key])}
+                  most={12}
+                />
+              </View>
+            ))}
+          </View>
+          <Problems at={`range.${key}`} inside={false} />
+        </View>
+      ))}
+    </Section>
+  );
+}
+
+const CUES = ['setUp', 'go', 'short', 'watch', 'easier', 'further', 'wayOut', 'breath'] as const;
+
+export function WordsSection({ control }: SectionOf) {
+  const t = useTokens();
+  const sides = useWatch({ control, name: 'sides' });
+  return (
+    <Section title={WRITE.sections.words} places={['cues']}>
+      {sides !== 'both' && (
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {WRITE.sidedHint}
+        </Text>
+      )}
+      {CUES.map((key) => (
+        <Line
+          key={key}
+          control={control}
+          name={`cues.${key}`}
+          label={WRITE.cues[key]}
+          multiline={key === 'watch' || key === 'setUp'}
+          {...(key === 'setUp' || key === 'go' || key === 'short'
+            ? { mostWords: MOST_WORDS[key] }
+            : {})}
+        />
+      ))}
+    </Section>
+  );
+}
+
+const styles = StyleSheet.create({
+  flags: { gap: 0 },
+  span: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+  end: { flexGrow: 1, flexBasis: 130 },
+});
