@@ -91,6 +91,16 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.goto('/moves/both-knees-to-one-side-hip-lifted');
     await expect(page.getByRole('heading', { name: 'What to say' })).toBeVisible();
   },
+  'a move being written': async (page) => {
+    await page.goto('/write-move/both-knees-to-one-side-hip-lifted');
+    await page.getByRole('button', { name: 'Levels', exact: true }).click();
+    await page.getByRole('button', { name: /· usual$/ }).click();
+    await page.getByRole('button', { name: /^Asks for: / }).click();
+    await page.getByRole('button', { name: 'What to say', exact: true }).click();
+    await page.getByRole('textbox', { name: 'Short', exact: true }).fill('');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByText('This is still to be filled in.')).toBeVisible();
+  },
 };
 
 /** Goes to every main view in turn and looks there. */

@@ -7,5 +7,13 @@ type FieldProps = Omit<ComponentProps<typeof TextInput>, 'mode' | 'label'> & {
 
 /** A field with its label in sight and in its name, which Paper leaves apart. */
 export function Field({ label, ...props }: FieldProps) {
-  return <TextInput mode="outlined" label={label} aria-label={label} {...props} />;
+  return (
+    <TextInput
+      mode="outlined"
+      label={label}
+      aria-label={label}
+      aria-invalid={props.error}
+      {...props}
+    />
+  );
 }

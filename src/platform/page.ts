@@ -33,6 +33,15 @@ export function onFrame(draw: () => void): () => void {
   return () => cancelAnimationFrame(frame);
 }
 
+/** Goes to the first field or note that is marked as to be mended, once it is drawn. */
+export function showFirstToMend(): void {
+  requestAnimationFrame(() => {
+    const first = document.querySelector<HTMLElement>('[aria-invalid="true"], [data-mend]');
+    first?.scrollIntoView({ block: 'center' });
+    first?.focus({ preventScroll: true });
+  });
+}
+
 /** Brings the element that carries `data-strand-row` with this id into view. */
 export function showRow(id: string): void {
   document

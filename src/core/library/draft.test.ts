@@ -35,6 +35,7 @@ describe('writing a move', () => {
       'cues.further missing',
       'cues.wayOut missing',
       'levels.0.name missing',
+      'regions no-region',
     ]);
   });
 

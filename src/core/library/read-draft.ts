@@ -38,7 +38,7 @@ export function readDraft(draft: MoveDraft, catalog: Catalog): DraftReading {
   const text = (value: string, path: Path): string => {
     const plain = oneLine(value);
     if (plain === '') problems.push({ path, kind: 'missing' });
-    return plain;
+    return plain || STAND_IN;
   };
   const dose = (value: string, path: Path): Dose | undefined => {
     const read = readDose(value);
@@ -70,7 +70,7 @@ export function readDraft(draft: MoveDraft, catalog: Catalog): DraftReading {
     spine: draft.spine,
     sides: draft.sides,
     ...(draft.sideMeans && draft.sides !== 'both' && { sideMeans: draft.sideMeans }),
-    dose: usual,
+    dose: usual ?? STAND_IN_DOSE,
     ...(own.length > 0 && { doseFor: Object.fromEntries(own) }),
     range,
     cues: {
@@ -83,26 +83,32 @@ export function readDraft(draft: MoveDraft, catalog: Catalog): DraftReading {
       wayOut: text(cues.wayOut, ['cues', 'wayOut']),
       breath: text(cues.breath, ['cues', 'breath']),
     },
-    levels: draft.levels.map((level, i) => levelOf(level, text(level.name, ['levels', i, 'name']))),
+    levels: draft.levels.map((level, i) => {
+      const path = ['levels', i, 'name'];
+      return levelOf(
+        level,
+        oneLine(level.name) === '' ? `${text('', path)} ${i}` : text(level.name, path),
+      );
+    }),
     endRange: draft.endRange,
     moves: draft.moves,
     ...flags(draft),
     ...(draft.breathOn && { breathOn: draft.breathOn }),
     ...(draft.stretchStrength && { stretchStrength: draft.stretchStrength }),
   };
-  if (problems.length > 0) return { move: undefined, problems };
-  return checked(written, catalog);
+  return checked(written, catalog, problems);
 }
 
-function checked(written: object, catalog: Catalog): DraftReading {
+/** Stands where something is missing, so that the rest can be looked at all the same. */
+const STAND_IN = 'X';
+const STAND_IN_DOSE: Dose = { kind: 'hold', holdMs: 20_000, sets: 1, restMs: 0 };
+
+/** Puts what could not be read together with what is wrong with the rest. */
+function checked(written: object, catalog: Catalog, unread: readonly DraftProblem[]): DraftReading {
   const read = moveSchema.safeParse(written);
-  if (read.success) {
-    const problems = moveFaults(read.data, catalog).map(asProblem);
-    return { move: problems.some(mustMend) ? undefined : read.data, problems };
-  }
   // Faults of the parts are told by the faults themselves, with their numbers.
-  const shape = read.error.issues.filter(({ code }) => code !== 'custom');
-  const problems: DraftProblem[] =
+  const shape = read.success ? [] : read.error.issues.filter(({ code }) => code !== 'custom');
+  const found: readonly DraftProblem[] =
     shape.length > 0
       ? shape.map(({ path, message }) => ({
           path: path.map((step) => (typeof step === 'number' ? step : String(step))),
@@ -110,7 +116,16 @@ function checked(written: object, catalog: Catalog): DraftReading {
           detail: message,
         }))
       : moveFaults(written as Move, catalog).map(asProblem);
-  return { move: undefined, problems };
+  const problems = [...unread, ...found.filter((problem) => !isOfStandIn(problem, unread))];
+  return { move: read.success && !problems.some(mustMend) ? read.data : undefined, problems };
+}
+
+/** Whether a problem lies in what only stands in for something missing or unread. */
+function isOfStandIn({ path }: DraftProblem, unread: readonly DraftProblem[]): boolean {
+  const key = path.join('.');
+  const places = unread.map((problem) => problem.path.join('.'));
+  const ofDose = places.some((place) => /^(dose|range)/.test(place)) && /^(dose|range)/.test(key);
+  return ofDose || places.some((place) => place === key || place.startsWith(`${key}.`));
 }
 
 const asProblem = (fault: MoveFault): DraftProblem => ({ path: fault.path, kind: 'fault', fault });

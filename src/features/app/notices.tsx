@@ -25,9 +25,19 @@ const ALERTS: readonly Notice['kind'][] = [
   'set-aside',
 ];
 
+const OF_MOVES: readonly Notice['kind'][] = [
+  'move-kept',
+  'move-deleted',
+  'move-reverted',
+  'move-not-saved',
+  'moves-brought-in',
+  'draft-let-go',
+];
+
 /** What the person is told, at the top of the page, with what can be done about it. */
-export function Notices() {
-  const notices = useAppSelector((state) => state.notices.notices);
+export function Notices({ about = 'routines' }: { readonly about?: 'routines' | 'moves' }) {
+  const all = useAppSelector((state) => state.notices.notices);
+  const notices = all.filter(({ kind }) => OF_MOVES.includes(kind) === (about === 'moves'));
   return (
     <View aria-live="polite" style={styles.all}>
       {notices.map((notice, i) => (

@@ -1,9 +1,10 @@
-import { Slot, useGlobalSearchParams, useRouter } from 'expo-router';
+import { Slot, usePathname, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Screen, WIDE, useTokens } from '@/design';
 import type { MoveId } from '@/core/ids';
 import type { Wanted } from '@/core/library';
+import { Notices } from '@/features/app/notices';
 import { MoveList } from './move-list';
 import { CATALOGUE } from './strings';
 
@@ -11,7 +12,8 @@ import { CATALOGUE } from './strings';
 export function CatalogueScreen() {
   const t = useTokens();
   const router = useRouter();
-  const { id } = useGlobalSearchParams<{ id?: string }>();
+  // The parameters of an address stay with the pages around it when it goes back; the path does not.
+  const id = /^\/moves\/([^/]+)/.exec(usePathname())?.[1];
   const wide = useWindowDimensions().width >= WIDE;
   const [wanted, setWanted] = useState<Wanted>({});
   const open = (one: MoveId) =>
@@ -19,9 +21,18 @@ export function CatalogueScreen() {
   const alone = !wide && id !== undefined;
   return (
     <Screen title={CATALOGUE.title} onBack={() => router.replace(alone ? '/moves' : '/')}>
+      <View style={styles.notices}>
+        <Notices about="moves" />
+      </View>
       <View style={styles.panes}>
         {/* It stays where it is while a move is shown in its place. */}
-        <View style={[styles.pane, { borderRightColor: t.line }, alone && styles.away]}>
+        <View
+          style={[
+            styles.pane,
+            wide && { borderRightColor: t.line, borderRightWidth: 1 },
+            alone && styles.away,
+          ]}
+        >
           <MoveList wanted={wanted} onWanted={setWanted} chosen={id} onChoose={open} />
         </View>
         <View style={[styles.pane, !wide && !alone && styles.away]}>
@@ -33,7 +44,8 @@ export function CatalogueScreen() {
 }
 
 const styles = StyleSheet.create({
+  notices: { paddingHorizontal: 16, marginTop: 8 },
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
-  pane: { flexGrow: 1, flexShrink: 1, flexBasis: 0, minHeight: 0, borderRightWidth: 1 },
+  pane: { flexGrow: 1, flexShrink: 1, flexBasis: 0, minHeight: 0 },
   away: { display: 'none' },
 });

@@ -12,7 +12,6 @@ import { Field, TARGET, Target, WIDE, useTokens } from '@/design';
 import { usualLevel, type Move } from '@/core/catalog';
 import type { MoveId } from '@/core/ids';
 import { findMoves, isAsShipped, isShipped, type Wanted } from '@/core/library';
-import { Notices } from '@/features/app/notices';
 import { selectCatalog, useAppSelector } from '@/state';
 import { POSITION_NAMES, REGION_NAMES } from '@/words';
 import { Facets } from './facets';
@@ -48,7 +47,6 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
   return (
     <View style={styles.list}>
       <View style={styles.head}>
-        <Notices />
         <Field
           label={CATALOGUE.find}
           value={wanted.words ?? ''}

@@ -1,12 +1,11 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Target, WIDE, useTokens } from '@/design';
+import { Target, useTokens } from '@/design';
 import { SHIPPED, type Move } from '@/core/catalog';
 import { moveIdSchema, type MoveId } from '@/core/ids';
 import { draftOf, isAsShipped, isShipped } from '@/core/library';
-import { Notices } from '@/features/app/notices';
 import { randomId } from '@/platform/ids';
 import { draftKept, letMoveGo, selectCatalog, useAppDispatch, useAppSelector } from '@/state';
 import { MoveSheet } from './move-sheet';
@@ -24,7 +23,6 @@ export function ChooseAMove() {
 /** One move in full, with what can be done with it. */
 export function MovePage({ id }: { readonly id: string }) {
   const router = useRouter();
-  const wide = useWindowDimensions().width >= WIDE;
   const catalog = useAppSelector(selectCatalog);
   const [original, setOriginal] = useState(false);
   const move = catalog.byId.get(id);
@@ -40,11 +38,6 @@ export function MovePage({ id }: { readonly id: string }) {
   const shown = (original && SHIPPED.byId.get(id)) || move;
   return (
     <ScrollView>
-      {!wide && (
-        <View style={styles.notices}>
-          <Notices />
-        </View>
-      )}
       <MoveSheet
         move={shown}
         catalog={original ? SHIPPED : catalog}
@@ -118,7 +111,6 @@ function Actions({ move, original, onOriginal }: ActionsProps) {
 const styles = StyleSheet.create({
   pick: { padding: 24 },
   gone: { padding: 24, gap: 16, alignItems: 'flex-start' },
-  notices: { padding: 16, paddingBottom: 0 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
   status: { width: '100%' },
 });

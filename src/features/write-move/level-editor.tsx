@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
 import { Controller, useController, useWatch } from 'react-hook-form';
-import { Choices, Target } from '@/design';
+import { Choices, Target, useTokens } from '@/design';
 import { LOADS, REGIONS } from '@/core/body';
 import { BEARINGS, PROP_NAMES, SUPPORTS, type Bearing } from '@/core/catalog';
 import type { LevelDraft } from '@/core/library';
@@ -37,6 +38,7 @@ interface LevelEditorProps {
 
 /** One level: where it is done, what the hands do, and what it asks of the body. */
 export function LevelEditor({ control, at, usual, onUsual }: LevelEditorProps) {
+  const t = useTokens();
   const level = `levels.${at}` as const;
   const sides = useWatch({ control, name: 'sides' });
   const { field: to } = useController({ control, name: `${level}.to` });
@@ -114,6 +116,9 @@ export function LevelEditor({ control, at, usual, onUsual }: LevelEditorProps) {
           />
         )}
       />
+      <Text variant="bodyMedium" style={{ color: t.quiet }}>
+        {WRITE.loadsHint}
+      </Text>
       <Problems at={`${level}.loads`} />
       {(['stretched', 'loaded'] as const).map((key) => (
         <Controller

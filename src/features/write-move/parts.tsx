@@ -21,7 +21,7 @@ export function Problems({ at, inside = true }: ProblemsProps) {
   const t = useTokens();
   const said = useProblems(at, inside);
   return (
-    <View aria-live="polite">
+    <View aria-live="polite" {...(said.some(({ must }) => must) && { dataSet: { mend: 'true' } })}>
       {said.map(({ text, must }) => (
         <Text key={text} variant="bodyMedium" style={{ color: must ? t.clay : t.quiet }}>
           {text}
@@ -43,10 +43,13 @@ interface SectionProps {
 export function Section({ title, places, startsOpen = false, children }: SectionProps) {
   const t = useTokens();
   const found = useContext(FoundContext);
-  const [opened, setOpened] = useState(startsOpen);
-  const [closed, setClosed] = useState(false);
+  const [open, setOpen] = useState(startsOpen);
+  const [triesSeen, setTriesSeen] = useState(0);
   const count = countIn(found, places);
-  const open = opened || (found.tried && count > 0 && !closed);
+  if (found.tries !== triesSeen) {
+    setTriesSeen(found.tries);
+    if (count > 0) setOpen(true);
+  }
   return (
     <View style={[styles.section, { borderTopColor: t.line }]}>
       <View role="heading" aria-level={2}>
@@ -56,10 +59,7 @@ export function Section({ title, places, startsOpen = false, children }: Section
           icon={open ? 'less' : 'more'}
           expanded={open}
           style={styles.head}
-          onPress={() => {
-            setOpened(!open);
-            setClosed(open);
-          }}
+          onPress={() => setOpen(!open)}
         />
       </View>
       {open && <View style={styles.inside}>{children}</View>}
@@ -74,11 +74,13 @@ interface LineProps {
   readonly most?: number;
   /** The most words that can be said in its time. */
   readonly mostWords?: number;
+  /** Wraps; with `lines` it is a list, one a line. */
   readonly multiline?: boolean;
+  readonly lines?: boolean;
 }
 
 /** One typed text of the draft. */
-export function Line({ control, name, label, most = 300, mostWords, multiline }: LineProps) {
+export function Line({ control, name, label, most = 300, mostWords, multiline, lines }: LineProps) {
   const t = useTokens();
   const must = useProblems(name, true).some((one) => one.must);
   return (
@@ -92,8 +94,8 @@ export function Line({ control, name, label, most = 300, mostWords, multiline }:
               ref={ref}
               label={label}
               value={value}
-              maxLength={multiline ? most * 8 : most}
-              multiline={multiline ?? false}
+              maxLength={lines ? most * 8 : most}
+              multiline={multiline === true || lines === true}
               error={must}
               onChangeText={onChange}
               onBlur={onBlur}

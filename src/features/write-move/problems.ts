@@ -6,10 +6,11 @@ import { WRITE } from './strings';
 /** What is wrong or could be better in the draft, and whether somebody tried to keep it. */
 export interface Found {
   readonly problems: readonly DraftProblem[];
-  readonly tried: boolean;
+  /** How often it was tried. */
+  readonly tries: number;
 }
 
-export const FoundContext = createContext<Found>({ problems: [], tried: false });
+export const FoundContext = createContext<Found>({ problems: [], tries: 0 });
 
 export interface Said {
   readonly text: string;
@@ -18,14 +19,14 @@ export interface Said {
 
 /** Problems at a place of the draft, or inside it; what is only empty is told once it was tried. */
 export function problemsAt(
-  { problems, tried }: Found,
+  { problems, tries }: Found,
   at: string,
   inside: boolean,
 ): readonly Said[] {
   const own = problems.filter(({ path, ...problem }) => {
     const key = path.join('.');
     const here = key === at || (inside && key.startsWith(`${at}.`));
-    return here && (tried || problem.kind !== 'missing');
+    return here && (tries > 0 || problem.kind !== 'missing');
   });
   const said = own.map((problem): Said => {
     const must = mustMend(problem);

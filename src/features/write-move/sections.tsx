@@ -23,7 +23,7 @@ export function NameSection({ control, startsOpen }: SectionOf & { readonly star
       startsOpen={startsOpen}
     >
       <Line control={control} name="name" label={WRITE.name} most={60} />
-      <Line control={control} name="otherNames" label={WRITE.otherNames} most={60} multiline />
+      <Line control={control} name="otherNames" label={WRITE.otherNames} most={60} lines />
       <Controller
         control={control}
         name="kind"
@@ -99,7 +99,7 @@ export function WorkSection({ control }: SectionOf) {
           />
         )}
       />
-      <HowField control={control} />
+      <HowFields control={control} />
       <Controller
         control={control}
         name="breathOn"
@@ -120,9 +120,9 @@ export function WorkSection({ control }: SectionOf) {
 }
 
 /** The four things that are so or are not, as one list. */
-function HowField({ control }: SectionOf) {
+function HowFields({ control }: SectionOf) {
   return (
-    <View style={styles.flags}>
+    <View>
       {FLAGS.map((flag) => (
         <Controller
           key={flag}
@@ -245,7 +245,8 @@ export function WordsSection({ control }: SectionOf) {
           control={control}
           name={`cues.${key}`}
           label={WRITE.cues[key]}
-          multiline={key === 'watch' || key === 'setUp'}
+          multiline={key !== 'short'}
+          lines={key === 'watch'}
           {...(key === 'setUp' || key === 'go' || key === 'short'
             ? { mostWords: MOST_WORDS[key] }
             : {})}
@@ -256,7 +257,6 @@ export function WordsSection({ control }: SectionOf) {
 }
 
 const styles = StyleSheet.create({
-  flags: { gap: 0 },
   span: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
   end: { flexGrow: 1, flexBasis: 130 },
 });

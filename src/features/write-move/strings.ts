@@ -14,13 +14,12 @@ export const WRITE = {
     words: 'What to say',
     levels: 'Levels',
   },
-  open: (count: number) => (count === 1 ? '1 to mend' : `${count} to mend`),
+  open: (count: number) => `${count} to do`,
   name: 'Name',
   otherNames: 'Other names, one a line',
   kind: 'Kind',
   family: 'Does the same job as',
   familyNone: 'No other move: it stands by itself',
-  familyOf: (names: string) => names,
   familyChange: 'Choose the move it is like',
   familyFind: 'Find a move that does the same job',
   familyAlone: 'Let it stand by itself',
@@ -31,7 +30,6 @@ export const WRITE = {
   spine: 'What the spine does',
   strength: 'How strong the stretch is',
   strengths: { mild: 'Mild', strong: 'Strong' },
-  how: 'How it is',
   flags: {
     tiringLegs: 'Tires the legs',
     isometric: 'Held with effort',
@@ -90,6 +88,8 @@ export const WRITE = {
   support: 'Hands',
   props: 'Needs',
   loads: 'Asks for',
+  loadsHint:
+    'Limits are checked against this, so leave nothing out. What a place asks by itself, such as kneeling or standing, is counted already.',
   stretched: 'Stretches',
   loaded: 'Works',
   longSwitch: 'Changing sides takes longer',
@@ -108,7 +108,6 @@ export const WRITE = {
   meanwhile: 'This move was changed in another tab since you began. Keeping yours replaces it.',
   outOfLine: (titles: string) =>
     `Lines in ${titles} name something that this no longer has. They will do it the usual way.`,
-  preview: 'As it will be',
   noPreview: 'The move stands here once nothing is left to mend.',
 };
 

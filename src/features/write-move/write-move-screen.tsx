@@ -8,6 +8,7 @@ import { draftOf, mustMend, type MoveDraft } from '@/core/library';
 import { itemsOutOfLine } from '@/core/routine';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
 import { MoveSheet } from '@/features/catalogue';
+import { showFirstToMend } from '@/platform/page';
 import { dropDraft, keepMove, selectCatalog, useAppDispatch, useAppSelector } from '@/state';
 import { listWords } from '@/words';
 import { LevelsSection } from './levels-section';
@@ -39,13 +40,17 @@ function Writer({ start, move }: WriterProps) {
   const dispatch = useAppDispatch();
   const wide = useWindowDimensions().width >= WIDE;
   const { control, setValue, reading, after } = useDraft(start);
-  const [tried, setTried] = useState(false);
+  const [tries, setTries] = useState(0);
   const [base] = useState(move);
-  const found = useMemo(() => ({ problems: reading.problems, tried }), [reading, tried]);
+  const found = useMemo(() => ({ problems: reading.problems, tries }), [reading, tries]);
   const toMend = reading.problems.filter(mustMend).length;
   const back = () => router.replace(move ? `/moves/${move.id}` : '/moves');
   const keep = () => {
-    if (!reading.move) return setTried(true);
+    if (!reading.move) {
+      setTries(tries + 1);
+      showFirstToMend();
+      return;
+    }
     dispatch(keepMove(reading.move));
     router.replace(`/moves/${reading.move.id}`);
   };
@@ -76,8 +81,11 @@ function Writer({ start, move }: WriterProps) {
             </FoundContext>
           </ScrollView>
           <View style={[styles.foot, { borderTopColor: t.line, backgroundColor: t.sheet }]}>
-            <View style={styles.said} aria-live="polite">
-              <Text variant="bodyMedium" style={{ color: tried && toMend > 0 ? t.clay : t.quiet }}>
+            <View style={[styles.said, !wide && styles.whole]} aria-live="polite">
+              <Text
+                variant="bodyMedium"
+                style={{ color: tries > 0 && toMend > 0 ? t.clay : t.quiet }}
+              >
                 {toMend > 0 ? WRITE.toMend(toMend) : WRITE.ready}
               </Text>
               {reading.move && <OutOfLine move={reading.move} />}
@@ -136,5 +144,6 @@ const styles = StyleSheet.create({
     borderTopWidth: 1,
   },
   said: { flexGrow: 1, flexShrink: 1, flexBasis: 180 },
+  whole: { flexBasis: '100%' },
   pick: { padding: 24 },
 });
