@@ -1,15 +1,19 @@
+import { PART_FAULTS, VOICE_FAULTS } from '@/core/catalog';
+import { ADVICE, PLACE_FAULTS } from '@/core/library';
 import { RULES, RULE_IDS, RULE_SOURCES, checkRoutine, type Rule } from '@/core/check';
 import { orderRoutine } from '@/core/order';
 import { EDGES } from '@/core/position';
 import { ITEM_FAULTS, READING_PROBLEMS } from '@/core/routine';
 import { CHECK_CASES, routineOf } from '@/core/testing';
 import {
+  MOVE_FAULT_CODES,
   PROBLEM_CODES,
   SOURCE_NAMES,
   findingWhat,
   findingWhy,
   hasMendWords,
   mendWords,
+  moveFaultSentence,
   orderingWhy,
   placedProblem,
   problemSentence,
@@ -26,6 +30,19 @@ describe('words', () => {
     expect([...PROBLEM_CODES].sort()).toEqual([...READING_PROBLEMS, ...ITEM_FAULTS].sort());
     for (const code of PROBLEM_CODES) {
       expect(problemSentence({ code, read: 'x', could: [] }).length).toBeGreaterThan(10);
+    }
+  });
+
+  test('every fault of a move has a sentence, and no sentence is left over', () => {
+    expect([...MOVE_FAULT_CODES].sort()).toEqual(
+      [...PART_FAULTS, ...PLACE_FAULTS, ...VOICE_FAULTS, ...ADVICE].sort(),
+    );
+    for (const code of MOVE_FAULT_CODES) {
+      for (const said of [{}, { about: 'jaw', most: 5 }]) {
+        expect(`${moveFaultSentence({ code, ...said })}.`).toMatch(
+          /^[A-Z“](?!.*undefined).{10,}\.$/,
+        );
+      }
     }
   });
 

@@ -2,6 +2,8 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { writeMovesFile } from '@/core/library';
+import { ownLike } from '@/core/testing';
 
 const folder = mkdtempSync(join(tmpdir(), 'willow-cli-'));
 const launcher = join(__dirname, '../run/willow.mjs');
@@ -130,6 +132,38 @@ describe('the command line', () => {
     const wrong = willow(['check', '--people', people, '-', '--json'], text);
     expect(wrong.status).toBe(2);
     expect(wrong.stderr).toMatch(/^1:1: .*people\.json/);
+  });
+
+  test('own moves from a file are named, timed, listed, and refused where they are wrong', () => {
+    const file = join(folder, 'own-moves.json');
+    const slow = {
+      ...ownLike('Seated twist', { name: 'Rail turn' }),
+      dose: { kind: 'hold', holdMs: 45_000, sets: 1, restMs: 0 },
+    } as const;
+    writeFileSync(file, writeMovesFile([slow]));
+    const text = 'group: desk\nRail turn: hold 20s\n';
+    expect(willow(['time', '-'], text).stderr).toMatch(/^2:1: No move is called “Rail turn”/);
+    const timed = willow(['time', '--moves', file, '-', '--json'], text);
+    expect(timed.status).toBe(0);
+    expect(JSON.parse(timed.stdout).segments[0]).toMatchObject({ moveName: 'Rail turn' });
+    const listed = willow(['moves', '--moves', file, '--search', 'rail turn', '--json']);
+    expect(JSON.parse(listed.stdout)[0]).toMatchObject({
+      name: 'Rail turn',
+      dose: { holdMs: 45_000 },
+    });
+    // Routine JSON carries the moves that it does, so it needs no file beside it.
+    const json = willow(['convert', '--to', 'json', '--moves', file, '-'], text).stdout;
+    const routine = join(folder, 'rail.json');
+    writeFileSync(routine, json);
+    expect(willow(['convert', '--to', 'text', routine]).stdout).toContain('Rail turn: hold 20s');
+    expect(willow(['check', routine]).status).toBe(0);
+
+    writeFileSync(file, writeMovesFile([{ ...slow, name: 'Seated cat' }]));
+    const wrong = willow(['time', '--moves', file, '-', '--json'], text);
+    expect(wrong.status).toBe(2);
+    expect(wrong.stderr).toMatch(/^1:1: .*own-moves\.json: Seated cat: “Seated cat” has this name/);
+    writeFileSync(file, '{"format": "hushed-willow-moves", "version": 9}');
+    expect(willow(['moves', '--moves', file]).stderr).toMatch(/^1:1: .*version 9, newer/);
   });
 
   test('fit meets a slot to the second, and says what it changed', () => {

@@ -1,3 +1,4 @@
+import type { Load } from '../body';
 import { PACE_NAMES, countWords } from '../pace';
 import { position, onSide } from '../position';
 import type { Cues, Level, Move } from './shape';
@@ -20,6 +21,7 @@ export const PART_FAULTS = [
   'level-twice',
   'level-unwritable',
   'level-stance',
+  'load-missing',
   'easier-asks-more',
   'stretch-strength',
   'stretch-nowhere',
@@ -147,10 +149,37 @@ function amountIn(dose: Move['dose']): number {
   return dose.kind === 'reps' ? dose.reps : dose.breaths;
 }
 
-function levelFaults({ levels }: Move): PartFault[] {
+/** What a stance, a prop or a curl asks of a body whatever else is said; limits hang on it. */
+const STANCE_LOADS: Readonly<Partial<Record<NonNullable<Level['stance']>, Load>>> = {
+  together: 'narrow-base',
+  'semi-tandem': 'narrow-base',
+  tandem: 'narrow-base',
+  'one-leg': 'one-leg',
+};
+
+function unsaidLoads({ stance, props, loads }: Level): readonly Load[] {
+  const needed = [
+    ...(stance ? [STANCE_LOADS[stance]] : []),
+    ...(props.includes('weight') ? (['grip'] as const) : []),
+  ];
+  return needed.filter(
+    (load): load is Load => load !== undefined && !loads.some((one) => one.load === load),
+  );
+}
+
+function levelFaults({ levels, curl }: Move): PartFault[] {
   const faults: PartFault[] = [];
   const usual = levels.filter((level) => level.usual).length;
   if (usual !== 1) faults.push({ code: 'usual-level', path: ['levels'] });
+  const curls = levels.some(({ loads }) => loads.some(({ load }) => load === 'spine-flex-loaded'));
+  if (curl && !curls) {
+    const last = levels.length - 1;
+    faults.push({
+      code: 'load-missing',
+      path: ['levels', last, 'loads'],
+      about: 'spine-flex-loaded',
+    });
+  }
   const names = levels.map(({ name }) => name.toLowerCase());
   levels.forEach((level, i) => {
     const { name, stance } = level;
@@ -162,6 +191,9 @@ function levelFaults({ levels }: Move): PartFault[] {
       at('level-unwritable', 'name');
     }
     if (stance && position(onSide(level.from, null)).height !== 4) at('level-stance', 'stance');
+    for (const load of unsaidLoads(level)) {
+      faults.push({ code: 'load-missing', path: ['levels', i, 'loads'], about: load });
+    }
     const harder = levels[i + 1];
     if (harder && asks(level) > asks(harder)) at('easier-asks-more', 'loads');
   });

@@ -60,6 +60,10 @@ const BROKEN: Readonly<Record<MoveFaultCode, (move: Move) => Move>> = {
     ...move,
     levels: move.levels.map((level) => ({ ...level, stance: 'tandem' as const })),
   }),
+  'load-missing': (move) => ({
+    ...move,
+    levels: move.levels.map((level) => ({ ...level, props: ['weight' as const] })),
+  }),
   'easier-asks-more': (move) => ({ ...move, levels: move.levels.toReversed() }),
   'stretch-strength': (move) => ({ ...move, kind: 'stretch', stretchStrength: undefined }),
   'stretch-nowhere': (move) => ({ ...move, kind: 'stretch', endRange: ['jaw'] }),

@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import {
   SHIPPED,
   catalogWith,
@@ -94,7 +95,7 @@ function misreadFaults(move: Move): Fault<PlaceFaultCode>[] {
     moveId,
     level,
   ]);
-  const same = read.problems.length === 0 && JSON.stringify(back) === JSON.stringify(wanted);
+  const same = read.problems.length === 0 && isEqual(back, wanted);
   return same ? [] : [{ code: 'name-misread', path: ['name'], about: move.name }];
 }
 
@@ -131,7 +132,7 @@ export function bringMoves(own: readonly Move[], incoming: readonly Move[]): Bri
   const after = new Map([...known, ...incoming.map((move) => [move.id, move] as const)]);
   const all = [...after.values()];
   const catalog = catalogWith(all);
-  const isSame = (move: Move) => JSON.stringify(known.get(move.id)) === JSON.stringify(move);
+  const isSame = (move: Move) => isEqual(known.get(move.id), move);
   const coming = all.filter((move) => incoming.includes(move));
   return {
     own: all,

@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import { SHIPPED, catalogWith, type Move } from '../catalog';
 import { catalogFor, mendedItem } from './item';
 import { SECTIONS, itemsInOrder, type Entry, type Item, type Routine } from './schema';
@@ -53,10 +54,7 @@ function withMoves({ moves: _, ...routine }: Routine, moves: readonly Move[]): R
 }
 
 function sameMoves(a: readonly Move[], b: readonly Move[] = []): boolean {
-  return (
-    a.length === b.length &&
-    a.every((move, i) => move === b[i] || JSON.stringify(move) === JSON.stringify(b[i]))
-  );
+  return a.length === b.length && a.every((move, i) => isEqual(move, b[i]));
 }
 
 function withItemsMended(routine: Routine): Routine {

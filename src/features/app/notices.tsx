@@ -85,9 +85,10 @@ function NoticeAction({ notice }: { readonly notice: Notice }) {
     case 'move-deleted':
     case 'move-reverted':
     case 'draft-let-go':
-    case 'moves-brought-in':
     case 'emptied':
       return <Action label={NOTICE.takeBack} onPress={() => dispatch(takeBack(notice))} />;
+    case 'moves-brought-in':
+      return <Action label={NOTICE.undo} onPress={() => dispatch(takeBack(notice))} />;
     case 'not-saved': {
       const routine = routines[notice.id]?.routine;
       if (!routine) return null;

@@ -42,6 +42,7 @@ export const NOTICE = {
   close: 'Close',
   startEmpty: 'Start empty',
   takeBack: 'Bring back',
+  undo: 'Undo',
   saveFile: 'Save as a file',
   letGo: 'Let it go',
   open: 'Open',

@@ -1,6 +1,6 @@
 import type { Move } from '@/core/catalog';
 import { countingIds, routineIdSchema } from '@/core/ids';
-import { MOVES_FORMAT, bringMoves, readMovesFile, type Bringing } from '@/core/library';
+import { MOVES_FORMAT, bringMoves, isShipped, readMovesFile, type Bringing } from '@/core/library';
 import { itemsInOrder, readRoutineFile, readRoutineText, type Routine } from '@/core/routine';
 import { fileProblemSentence, listWords, moveFaultSentence, problemSentence } from '@/words';
 import { BRING_IN, LIBRARY } from './strings';
@@ -37,8 +37,11 @@ function fromMoves(text: string, own: readonly Move[]): Incoming {
     return bad(moves.faults.map(({ move, fault }) => `${move.name}: ${moveFaultSentence(fault)}`));
   }
   const names = (some: readonly Move[]) => listWords(some.map(({ name }) => name));
+  const changed = moves.added.filter(({ id }) => isShipped(id));
+  const fresh = moves.added.filter((move) => !changed.includes(move));
   const summary = [
-    moves.added.length > 0 && BRING_IN.newMoves(names(moves.added)),
+    fresh.length > 0 && BRING_IN.newMoves(names(fresh)),
+    changed.length > 0 && BRING_IN.changes(names(changed)),
     moves.replaced.length > 0 && BRING_IN.replaces(names(moves.replaced)),
     moves.same.length > 0 && BRING_IN.same(names(moves.same)),
   ].filter(Boolean);

@@ -32,6 +32,7 @@ export const BRING_IN = {
   add: 'Add routine',
   addMoves: 'Add moves',
   newMoves: (names: string) => `New: ${names}.`,
+  changes: (names: string) => `Changed from the original, in all routines: ${names}.`,
   replaces: (names: string) => `In place of your own: ${names}.`,
   same: (names: string) => `Here already: ${names}.`,
   carries: (names: string) => `It carries its own moves: ${names}.`,

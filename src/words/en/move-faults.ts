@@ -1,7 +1,7 @@
 import type { Fault } from '@/core/catalog';
 import type { DraftProblem, MoveFaultCode } from '@/core/library';
-import type { Region } from '@/core/body';
-import { REGION_NAMES } from './bodies';
+import type { Load, Region } from '@/core/body';
+import { LOAD_NAMES, REGION_NAMES } from './bodies';
 import { problemSentence } from './problems';
 
 type Said = Pick<Fault<string>, 'about' | 'most'>;
@@ -32,6 +32,10 @@ const SENTENCES: Readonly<Record<MoveFaultCode, Say>> = {
     `${quoted(about, 'The name of a level')} can't stand on a line of text: leave out , : # " [ ] ( ) and “in” before the last word`,
   'level-stance': ({ about }) =>
     `${quoted(about, 'A level')} says how the feet stand, but does not start standing`,
+  'load-missing': ({ about }) =>
+    about && Object.hasOwn(LOAD_NAMES, about)
+      ? `It asks for ${LOAD_NAMES[about as Load]}: add that, so that limits are checked against it`
+      : 'Something that it asks for is not said',
   'easier-asks-more': ({ about }) =>
     `${quoted(about, 'A level')} asks more of the body than the harder one after it: levels stand from easier to harder`,
   'stretch-strength': () => 'Say how strong the stretch is',

@@ -81,16 +81,23 @@ export const BALANCE: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('two hands', 'stand-chair', { stance: 'together', support: 'two hands', loaded: feet }),
+      level('two hands', 'stand-chair', {
+        stance: 'together',
+        support: 'two hands',
+        loads: body('narrow-base'),
+        loaded: feet,
+      }),
       level('fingertips', 'stand-chair', {
         usual: true,
         stance: 'together',
         support: 'fingertips',
+        loads: body('narrow-base'),
         loaded: feet,
       }),
       level('hands hovering', 'stand-chair', {
         stance: 'together',
         support: 'hover',
+        loads: body('narrow-base'),
         loaded: feet,
       }),
     ],

@@ -194,6 +194,7 @@ export const STANDING = [
       level('toes down', 'stand-chair', {
         stance: 'semi-tandem',
         support: 'two hands',
+        loads: body('narrow-base'),
         loaded: regions('worked', 'ankles-feet', 'hip-outer'),
       }),
       level('one hand', 'stand-chair', {

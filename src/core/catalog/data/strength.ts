@@ -399,6 +399,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
         usual: true,
         stance: 'semi-tandem',
         support: 'one hand',
+        loads: body('narrow-base'),
         loaded: regions('worked', 'buttocks', 'back-thigh'),
       }),
       level('leg light with fingertips', 'stand-chair', {
