@@ -35,7 +35,16 @@ describe('earlier versions', () => {
       level: 'elbow bent, fingers loose',
       laneLevels: { stand: 'elbow bent, fingers loose' },
     });
+    data.routine.sections.main.unshift({
+      kind: 'item',
+      id: 'i8',
+      moveId: 'figure-of-eight',
+      level: 'along a counter',
+    });
     const result = readRoutineFile(JSON.stringify(data));
+    expect(result.ok && result.value.sections.main[0]).toMatchObject({
+      level: 'hand on each chair',
+    });
     expect(result.ok && itemsInOrder(result.value).at(-1)).toMatchObject({
       level: 'elbow bent and fingers loose',
       laneLevels: { stand: 'elbow bent and fingers loose' },

@@ -56,6 +56,10 @@ function withCountedRoom(routine: unknown): unknown {
 function withWritableLevels(data: unknown): unknown {
   if (Array.isArray(data)) return data.map(withWritableLevels);
   if (typeof data !== 'object' || data === null) return data;
+  if ('moveId' in data && data.moveId === 'figure-of-eight' && 'level' in data) {
+    // It is walked round chairs now, where it named a counter that nobody could have held.
+    if (data.level === 'along a counter') return { ...data, level: 'hand on each chair' };
+  }
   return Object.fromEntries(
     Object.entries(data).map(([key, value]: [string, unknown]) => [key, renamed(key, value)]),
   );

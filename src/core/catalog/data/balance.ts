@@ -1,9 +1,13 @@
+import type { PositionRef } from '../../position';
 import type { Move } from '../shape';
 import { body, hold, level, move, other, regions, reps, says, spanS, timed, worked } from './parts';
 
 const ON_FEET = 'Both feet down, hand to the chair.';
 const feet = regions('body', 'ankles-feet', 'hip-outer');
 const steady = 'A chair or wall stays in reach';
+
+const ALONG_COUNTER = ['stand-counter', 'counter', 'along a counter'] as const;
+const BETWEEN_CHAIRS = ['stand-chair', 'chair', 'hand on each chair'] as const;
 
 export const BALANCE: readonly Move[] = [
   move('Weight shift', {
@@ -287,11 +291,11 @@ export const BALANCE: readonly Move[] = [
     range: { reps: [4, 12], sets: [1, 3] },
     cues: says(
       'Stand beside your chair, one hand on it.',
-      'Lift one knee, tap it with the free wrist, and change.',
-      'Knee, tap, change.',
+      'Lift one heel, tap that thigh with the free wrist; change.',
+      'Heel, tap, change.',
       [steady, 'The standing knee is soft'],
-      'Leave the toes down and tap the thigh.',
-      'Hold with fingertips.',
+      'Leave out the tap.',
+      'Lift the knee to the wrist, holding with fingertips.',
       ON_FEET,
     ),
     levels: [
@@ -319,11 +323,11 @@ export const BALANCE: readonly Move[] = [
     range: { reps: [4, 15], sets: [1, 3] },
     cues: says(
       'Stand on your {side} leg, both hands on the chair.',
-      'Pulse the {other} leg back, small and light.',
-      'Pulse the {other} leg.',
+      'Pulse the {other} heel up and back, toes on the floor.',
+      'Pulse the {other} heel.',
       [steady, 'The trunk stays tall'],
-      'Leave the {other} toes down.',
-      'Hold with fingertips.',
+      'Pulse half as often.',
+      'Lift the {other} foot off the floor and pulse the leg.',
       ON_FEET,
     ),
     levels: [
@@ -352,11 +356,11 @@ export const BALANCE: readonly Move[] = [
     range: { reps: [4, 12], sets: [1, 3] },
     cues: says(
       'Stand beside your chair, one hand on it.',
-      'Lift one straight leg forward a little, lower it, and change.',
-      'Leg up, down, change.',
+      'Slide one straight leg forward, heel down, draw it in; change.',
+      'Leg forward, in, change.',
       [steady, 'The trunk stays tall'],
-      'Leave the heel down.',
-      'Reach both arms forward as the leg lifts.',
+      'Slide half as far.',
+      'Lift the leg, and reach both arms forward.',
       ON_FEET,
     ),
     levels: [
@@ -384,11 +388,11 @@ export const BALANCE: readonly Move[] = [
     range: { reps: [4, 15], sets: [1, 3] },
     cues: says(
       'Stand on your {other} leg, both hands on the chair.',
-      'Sweep the {side} foot out and in, close to the floor.',
+      'Slide the {side} foot out and in along the floor.',
       '{side} foot out, in.',
       [steady, 'The pelvis stays level'],
-      'Let the {side} foot slide.',
-      'Make it up, out, back and down.',
+      'Slide half as far.',
+      'Lift the {side} foot just off the floor.',
       ON_FEET,
     ),
     levels: [
@@ -414,11 +418,11 @@ export const BALANCE: readonly Move[] = [
     range: { reps: [3, 8], sets: [1, 3] },
     cues: says(
       'Stand on your {other} leg, both hands on the chair.',
-      '{side} knee up, out, back, and the foot down.',
-      'Up, out, back, down.',
+      'Touch the {side} toes in front, out, behind, and come home.',
+      'Front, out, back, home.',
       [steady, 'The standing knee is soft'],
-      'Touch the toes down at each point.',
-      'Hold with fingertips.',
+      'Touch in front and behind only.',
+      'Lift the {side} knee and draw it round in the air.',
       ON_FEET,
     ),
     levels: [
@@ -445,10 +449,11 @@ function walks(): readonly Move[] {
       go: string;
       short: string;
       watch: string;
+      easier?: string;
       further: string;
       loads?: ReturnType<typeof body>;
-      sides?: 'alternating';
     }>,
+    [at, held, first]: readonly [PositionRef, string, string] = ALONG_COUNTER,
   ) =>
     move(name, {
       others: words.others ?? [],
@@ -462,19 +467,19 @@ function walks(): readonly Move[] {
         words.setUp,
         words.go,
         words.short,
-        ['A counter stays in reach', words.watch],
-        'Keep one hand on the counter and take fewer steps.',
+        [`A ${held} stays in reach`, words.watch],
+        words.easier ?? 'Take fewer and smaller steps.',
         words.further,
-        'Stop, both feet flat, hand to the counter.',
+        `Stop, both feet flat, hand to the ${held}.`,
       ),
       levels: [
-        level('along a counter', 'stand-counter', {
+        level(first, at, {
           usual: true,
           support: 'one hand',
           loads: words.loads ?? [],
           loaded: feet,
         }),
-        level('fingertips', 'stand-counter', {
+        level('fingertips', at, {
           support: 'fingertips',
           loads: words.loads ?? [],
           loaded: feet,
@@ -484,7 +489,7 @@ function walks(): readonly Move[] {
     });
   return [
     walk('Heel-to-toe line walk', {
-      setUp: 'Stand along the counter, feet in a line.',
+      setUp: 'Stand along the counter, one hand on it, feet in a line.',
       go: 'Walk heel to toe, look ahead, turn with small steps.',
       short: 'Heel to toe, ahead.',
       watch: 'Eyes ahead, not on the feet',
@@ -492,14 +497,14 @@ function walks(): readonly Move[] {
       loads: body('narrow-base'),
     }),
     walk('Sideways steps', {
-      setUp: 'Face the counter, both hands on it.',
+      setUp: 'Face the counter, one hand on it.',
       go: 'Step sideways, feet together, along and back.',
       short: 'Step, together, along.',
       watch: 'Toes stay forward',
       further: 'Bend the knees a little as you step.',
     }),
     walk('Backward walk', {
-      setUp: 'Stand along the counter, way clear behind.',
+      setUp: 'Stand along the counter, one hand on it, way clear behind.',
       go: 'Walk backward slowly, toe first, then heel.',
       short: 'Back, toe then heel.',
       watch: 'Somebody watches the way behind',
@@ -514,15 +519,20 @@ function walks(): readonly Move[] {
       watch: 'Small steps, tall trunk',
       further: 'Take more steps before you change.',
     }),
-    walk('Figure of eight', {
-      setUp: 'Stand by the counter, two chairs set apart.',
-      go: 'Walk round one chair and the other, like an eight.',
-      short: 'Round one, round other.',
-      watch: 'Small steps in the turns',
-      further: 'Set the chairs a little closer.',
-    }),
+    walk(
+      'Figure of eight',
+      {
+        setUp: 'Stand at a chair, a second one two steps away.',
+        go: 'Walk round one chair and the other, like an eight.',
+        short: 'Round one, round other.',
+        watch: 'Small steps in the turns',
+        easier: 'Walk round one chair only.',
+        further: 'Set the chairs a little closer.',
+      },
+      BETWEEN_CHAIRS,
+    ),
     walk('Stop and go', {
-      setUp: 'Stand along the counter, way clear ahead.',
+      setUp: 'Stand along the counter, one hand on it, way clear ahead.',
       go: 'Walk, stop on the call, stand still, and go on.',
       short: 'Walk, stop, go.',
       watch: 'Stop with both feet flat',
@@ -533,11 +543,11 @@ function walks(): readonly Move[] {
       go: 'Turn all the way round with small steps, both ways.',
       short: 'Small steps round.',
       watch: 'No pivot on one foot',
-      further: 'Use fewer, larger steps.',
+      further: 'Hold with fingertips, and turn without a stop.',
     }),
     walk('Step over a line', {
       others: ['Step front, side, back, over a line'],
-      setUp: 'Stand at the counter, a line on the floor.',
+      setUp: 'Stand at the counter, one hand on it, a line on the floor.',
       go: 'Step over the line, and back: front, side, behind.',
       short: 'Over, and back.',
       watch: 'Both feet land flat',
@@ -584,12 +594,12 @@ export const MORE_BALANCE: readonly Move[] = [
     dose: reps(6, [2, 0, 2, 0]),
     range: { reps: [4, 12], sets: [1, 3] },
     cues: says(
-      'Stand before a low step, a hand on the rail.',
-      'Step up with the {side} foot, other foot follows; down again.',
-      '{side} foot up, down again.',
+      'Stand before a low step, both hands on the rail.',
+      'Tap the {side} foot on the step, and bring it down.',
+      '{side} foot taps, down.',
       ['The whole foot stands on the step', 'The knee follows the toes'],
-      'Only tap the {side} foot on the step.',
-      'Hold with fingertips.',
+      'Lift the {side} heel only.',
+      'Step up, let the other foot follow, and step down.',
       'Both feet on the floor, hand on the rail.',
     ),
     levels: [
@@ -611,13 +621,13 @@ export const MORE_BALANCE: readonly Move[] = [
     dose: reps(5, [2, 1, 2, 0]),
     range: { reps: [3, 10], sets: [1, 3] },
     cues: says(
-      'Stand at the seat, a light thing lying on it.',
-      'Hinge, take it close to you, stand, and put it back.',
-      'Hinge, take, stand, back.',
+      'Stand facing the seat, feet apart.',
+      'Hinge, touch the seat with both hands, and stand tall.',
+      'Hinge, touch, stand.',
       ['The spine stays long', 'Keep it close to the body'],
-      'Touch the seat with both hands only.',
-      'Take a heavier thing.',
-      'Put it down and hold the seat.',
+      'Hinge half way, hands on the thighs.',
+      'Take a light thing, hold it close, and put it back.',
+      'Both hands on the seat, feet flat.',
     ),
     levels: [
       level('touch only', 'stand-seat', {

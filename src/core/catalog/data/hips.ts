@@ -737,11 +737,11 @@ export const HIPS_FLOOR: readonly Move[] = [
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 2] },
     cues: says(
       'Sit on a block, legs apart, knees soft.',
-      'Tip forward from the hips, hands on the floor.',
-      'Tip forward, back long.',
+      'Sit tall and let both legs grow long.',
+      'Tall, legs long.',
       ['Kneecaps point up', 'No bounce'],
-      'Keep the hands behind you and sit tall.',
-      'Walk the hands a little further.',
+      'Bend the knees more, hands behind you.',
+      'Tip forward from the hips, hands on the floor.',
       'Walk the hands back and draw the knees up.',
     ),
     levels: [

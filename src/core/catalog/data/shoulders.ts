@@ -190,12 +190,12 @@ export const SHOULDERS: readonly Move[] = [
     dose: reps(5, [3, 1, 3, 0]),
     range: { reps: [3, 10], holdMs: spanS(5, 20), sets: [1, 2] },
     cues: says(
-      'Sit tall, fingertips behind the head.',
+      'Sit tall, fingertips on your shoulders.',
       'Open the elbows and lift your breastbone, then ease back.',
       'Elbows wide, chest up.',
       ['The hands carry no weight', 'The chin stays level'],
-      'Lay the hands on the shoulders in place of the head.',
-      'Wait for a breath at the top.',
+      'Lift half as far.',
+      'Lay the fingertips behind the head, without any weight.',
       'Bring the hands down into your lap.',
     ),
     levels: [

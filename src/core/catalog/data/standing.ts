@@ -21,7 +21,7 @@ export const STANDING = [
       short: 'Reach up, bend {side}.',
       watch: ['Weight stays on both feet', 'The chest faces forward'],
       easier: 'Slide the {side} hand down the thigh, {other} hand on the hip.',
-      further: 'Cross the {other} foot behind.',
+      further: 'Reach a little longer through the {other} fingertips.',
       wayOut: 'Lower the arm and come back to the middle.',
       breath: 'Breathe into the long side.',
     },

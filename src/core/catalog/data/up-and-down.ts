@@ -91,7 +91,7 @@ export const RISE_CHAIN: readonly Move[] = [
       'Sit forward, feet under the knees, lean over the feet.',
       'Press the feet until the seat grows light, and let go.',
       'Press, light, let go.',
-      ['Keep breathing', 'The chest stays proud'],
+      ['Keep breathing', 'The chest stays lifted'],
       'Press half as hard.',
       'Cross the arms.',
       'Sit back and rest.',
