@@ -18,16 +18,7 @@ export {
 export { fitSafely, type SafeFitting } from './guarded';
 export { AFTER_RISE_MS } from './rules/balance-after-rise';
 export { TIRING_MS } from './rules/balance-tired';
-export {
-  UPRIGHT,
-  headLowIn,
-  laneBars,
-  playWorkMs,
-  seeRoutine,
-  trackRises,
-  type Group,
-  type Lowness,
-  type Seen,
-} from './seen';
+export { laneBars, playWorkMs, seeRoutine, type Group, type Seen } from './seen';
+export { UPRIGHT, headLowIn, trackRises, type Lowness } from './rises';
 export { COLD_HOLD, isMovement } from './warmth';
 export { RULES, RULE_IDS, type RuleId } from './table';

@@ -18,7 +18,6 @@ import {
   type Entry,
   type Item,
   type Place,
-  type Routine,
 } from '../routine';
 import type { Finding, Making } from './finding';
 import { laneBars, type Seen, type SeenItem } from './seen';
@@ -95,13 +94,9 @@ export function amountUntil(
   return undefined;
 }
 
-export function topPlace(routine: Routine, entryId: ItemId): Place {
-  return placeOf(routine, entryId);
-}
-
 /** A rest line behind the entry that an item is, or is in. */
 export function restBehind(seen: Seen, entryId: ItemId, restMs: number, { newId }: Making): Change {
-  const { section, at } = topPlace(seen.routine, entryId);
+  const { section, at } = placeOf(seen.routine, entryId);
   const rest: Entry = { kind: 'rest', id: itemIdSchema.parse(newId()), restMs };
   return addEntry(seen.routine, rest, { section, at: at + 1 });
 }
@@ -179,7 +174,7 @@ export function seatedMoves(seen: Seen, good: (move: Move) => boolean = () => tr
 
 /** Every place of its own section that an entry can be moved to, nearest first, later ones first. */
 export function moves(seen: Seen, entryId: ItemId, where: 'earlier' | 'later'): Change[] {
-  const { section, at } = topPlace(seen.routine, entryId);
+  const { section, at } = placeOf(seen.routine, entryId);
   const count = seen.routine.sections[section].length;
   const places =
     where === 'later'

@@ -239,92 +239,10 @@ export function hasLoad(doing: LaneDoing, item: Item, ...wanted: readonly Load[]
   return loadsOf(doing, item).some(({ load }) => wanted.includes(load));
 }
 
-/** A time that a lane spends in one kind of place without a break. */
-export interface Stay {
-  readonly startMs: number;
-  readonly endMs: number;
-  /** The item that is being done when it ends, or was last. */
-  readonly itemId: ItemId | null;
-}
-
-/** The stays of a lane in places of a kind; ways between two of them belong to the stay. */
-export function staysOf(
-  { score }: Seen,
-  lane: LaneName,
-  inside: (at: Position) => boolean,
-): readonly Stay[] {
-  const stays: Stay[] = [];
-  let open: { startMs: number; itemId: ItemId | null } | undefined;
-  let endMs = 0;
-  for (const segment of score.segments) {
-    const at = placeOf(segment, lane);
-    const here = at !== undefined && inside(at);
-    if (here && (open || segment.kind !== 'transfer')) {
-      open ??= { startMs: segment.startMs, itemId: segment.itemId };
-      if (segment.itemId) open.itemId = segment.itemId;
-      endMs = segment.endMs;
-    } else if (here) {
-      // The way there is no stay yet; what comes after it is.
-      continue;
-    } else if (open) {
-      stays.push({ ...open, endMs });
-      open = undefined;
-    }
-  }
-  return open ? [...stays, { ...open, endMs }] : stays;
-}
-
-export function placeOf(segment: Segment, lane: LaneName): Position | undefined {
+/** Where a lane is during a segment. */
+export function positionIn(segment: Segment, lane: LaneName): Position | undefined {
   const id: PositionId | undefined = segment.position[lane];
   return id && position(id);
-}
-
-/** Whether a lane lies or has its head low, on its way through a score. */
-export interface Lowness {
-  readonly lying: boolean;
-  readonly headLow: boolean;
-}
-
-export const UPRIGHT: Lowness = { lying: false, headLow: false };
-
-/** What a lane's work asks of the head, by item: whether it is below the heart. */
-export type HeadLow = (itemId: ItemId, lane: LaneName) => boolean;
-
-/** When a lane comes up from lying to seat height or above, or lifts a head that was low. */
-export function trackRises(
-  segments: readonly Segment[],
-  lane: LaneName,
-  headLowIn: HeadLow,
-  from: Lowness = UPRIGHT,
-): { readonly rises: readonly number[]; readonly end: Lowness } {
-  const rises: number[] = [];
-  let { lying, headLow } = from;
-  for (const segment of segments) {
-    const at = placeOf(segment, lane);
-    if (!at) continue;
-    if (at.way === 'lying') lying = true;
-    else if (at.height >= 3 && lying) {
-      lying = false;
-      rises.push(segment.endMs);
-    }
-    const worked = isWork(segment) && segment.itemId !== null && headLowIn(segment.itemId, lane);
-    const low = worked || at.loads.includes('head-below-heart');
-    if (headLow && !low) rises.push(segment.startMs);
-    headLow = low;
-  }
-  return { rises, end: { lying, headLow } };
-}
-
-export function headLowIn(seen: Seen): HeadLow {
-  return (itemId, lane) =>
-    seen.itemById
-      .get(itemId)
-      ?.lanes.find((one) => one.lane === lane)
-      ?.level.loads.some(({ load }) => load === 'head-below-heart') ?? false;
-}
-
-export function risesOf(seen: Seen, lane: LaneName): readonly number[] {
-  return trackRises(seen.score.segments, lane, headLowIn(seen)).rises;
 }
 
 /** Whether somebody in a lane, or in any, has one of these limits. */

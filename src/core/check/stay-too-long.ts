@@ -1,10 +1,11 @@
 import { usualLevel } from '../catalog';
 import { onSide, position, type Position } from '../position';
-import { addEntry, entriesInOrder, type Change } from '../routine';
+import { placeOf, addEntry, entriesInOrder, type Change } from '../routine';
 import { itemIdSchema } from '../ids';
 import type { Finding, Found, Making } from './finding';
-import { itemOf, topPlace } from './making';
-import { staysOf, type Seen } from './seen';
+import { itemOf } from './making';
+import { type Seen } from './seen';
+import { staysOf } from './stays';
 
 interface Most {
   readonly onceMs: number;
@@ -55,7 +56,7 @@ export function anotherPlaceBetween(
     })
     .toSorted((a, b) => away(usualLevel(a)) - away(usualLevel(b)))
     .slice(0, 4);
-  const { section, at } = topPlace(seen.routine, one.entryId);
+  const { section, at } = placeOf(seen.routine, one.entryId);
   const count = entriesInOrder(seen.routine).filter((entry) => entry.section === section).length;
   const places = [at, at - 1, at + 1, at - 2].filter((place) => place >= 0 && place <= count);
   return others.flatMap((move) =>

@@ -1,6 +1,7 @@
+import { placeOf } from '../../routine';
 import type { Rule } from '../finding';
-import { itemOf, lineAtLeast, moves, seatedMoves, topPlace } from '../making';
-import { risesOf } from '../seen';
+import { itemOf, lineAtLeast, moves, seatedMoves } from '../making';
+import { risesOf } from '../rises';
 
 export const AFTER_RISE_MS = 60_000;
 
@@ -36,7 +37,7 @@ export const balanceAfterRise: Rule = {
   mends: (seen, finding, making) => {
     const one = itemOf(seen, finding);
     if (!one) return [];
-    const place = topPlace(seen.routine, one.entryId);
+    const place = placeOf(seen.routine, one.entryId);
     const between = seatedMoves(seen)
       .slice(0, 4)
       .flatMap((move) => lineAtLeast(seen, move, place, making, AFTER_RISE_MS / 2));

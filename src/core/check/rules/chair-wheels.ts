@@ -2,7 +2,7 @@ import { position } from '../../position';
 import type { Found, Rule } from '../finding';
 import { easierLevels, itemOf, standIns } from '../making';
 import { SEATS, onlyWheeled, placesOf } from '../room';
-import { placeOf, type LaneDoing, type Seen, type SeenItem } from '../seen';
+import { positionIn, type LaneDoing, type Seen, type SeenItem } from '../seen';
 
 /** Rising or scooting within the move, or a hand or a foot on the chair. */
 function usesChair(doing: LaneDoing): boolean {
@@ -20,7 +20,7 @@ function crosses(seen: Seen, one: SeenItem, lane: LaneDoing['lane']): boolean {
     const before = seen.score.segments.findLast(({ endMs }) => endMs <= startMs);
     const from = before?.position[lane];
     const [first] = segments;
-    const to = first && placeOf(first, lane);
+    const to = first && positionIn(first, lane);
     if (!from || !to) return false;
     const seatBefore = SEATS.includes(from);
     return seatBefore && (to.height === 4 || (SEATS.some((id) => id === to.id) && to.id !== from));

@@ -1,6 +1,7 @@
 import { SPINE_DIRECTIONS, type Load, type SpineDirection } from '../../body';
+import { placeOf } from '../../routine';
 import type { Rule } from '../finding';
-import { lineOf, movesForAll, topPlace } from '../making';
+import { lineOf, movesForAll } from '../making';
 import type { Seen, SeenItem } from '../seen';
 import { onlySide } from './side-missing';
 
@@ -59,7 +60,7 @@ export const directionMissing: Rule = {
           one.section !== 'settle' &&
           move.levels.some(({ from, usual }) => usual && from === one.inForce.level.from),
       );
-      const place = beside && topPlace(seen.routine, beside.entryId);
+      const place = beside && placeOf(seen.routine, beside.entryId);
       const end = { section: 'main' as const, at: seen.routine.sections.main.length };
       return lineOf(seen, move, place ? { ...place, at: place.at + 1 } : end, making);
     });

@@ -2,7 +2,7 @@ import type { ItemId } from '../../ids';
 import type { LaneName } from '../../lane';
 import type { Rule } from '../finding';
 import { itemOf, restBehind } from '../making';
-import { isWork, msOf, placeOf, type Seen } from '../seen';
+import { isWork, msOf, positionIn, type Seen } from '../seen';
 
 const VALUES = { legWorkMs: 60_000, restMs: 30_000 } as const;
 
@@ -13,7 +13,7 @@ function tiredExit(seen: Seen, lane: LaneName): { itemId: ItemId; workMs: number
   let last: ItemId | undefined;
   let height: number | undefined;
   for (const segment of seen.score.segments) {
-    const at = placeOf(segment, lane);
+    const at = positionIn(segment, lane);
     if (!at) continue;
     const up = height !== undefined && height <= 2 && at.height >= 3;
     if (segment.kind === 'transfer' && up && last && workMs > VALUES.legWorkMs) {

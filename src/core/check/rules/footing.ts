@@ -1,11 +1,11 @@
 import { changeHead } from '../../routine';
 import type { Rule } from '../finding';
 import { hasThing } from '../room';
-import { hasLimit, placeOf, type Seen } from '../seen';
+import { hasLimit, positionIn, type Seen } from '../seen';
 
 function anybodyStands(seen: Seen): boolean {
   return seen.score.segments.some((segment) =>
-    seen.lanes.some((lane) => placeOf(segment, lane)?.height === 4),
+    seen.lanes.some((lane) => positionIn(segment, lane)?.height === 4),
   );
 }
 

@@ -3,7 +3,8 @@ import { bitesOn, type Effect } from '../../limit';
 import { changeItem } from '../../routine';
 import type { Found, Rule, Severity } from '../finding';
 import { easierLevels, itemOf, standIns } from '../making';
-import { loadsOf, longestSetMs, staysOf, type LaneDoing, type Seen, type SeenItem } from '../seen';
+import { loadsOf, longestSetMs, type LaneDoing, type Seen, type SeenItem } from '../seen';
+import { staysOf } from '../stays';
 
 const VALUES = {
   isometricLongMs: 10_000,

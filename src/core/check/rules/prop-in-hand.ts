@@ -2,7 +2,7 @@ import type { PropName } from '../../catalog';
 import type { LaneName } from '../../lane';
 import type { Found, Rule } from '../finding';
 import { itemOf, restBehind } from '../making';
-import { msOf, placeOf, type Seen, type SeenItem } from '../seen';
+import { msOf, positionIn, type Seen, type SeenItem } from '../seen';
 
 const PUT_DOWN_MS = 10_000;
 
@@ -20,7 +20,7 @@ function carried(seen: Seen, lane: LaneName): readonly Held[] {
   let height: number | undefined;
   let restMs = 0;
   for (const segment of seen.score.segments) {
-    const at = placeOf(segment, lane);
+    const at = positionIn(segment, lane);
     if (!at) continue;
     if (segment.kind === 'rest') restMs += msOf(segment);
     if (restMs >= PUT_DOWN_MS) held = undefined;

@@ -1,7 +1,7 @@
 import { limitNamed } from '../../limit';
 import { changeHead } from '../../routine';
 import type { Rule } from '../finding';
-import { laneOf, placeOf, type Seen } from '../seen';
+import { laneOf, positionIn, type Seen } from '../seen';
 import type { LaneName } from '../../lane';
 
 /** The pauses that a lane needs: the pace's own, or what somebody's limit asks for. */
@@ -25,7 +25,7 @@ function comesUp(seen: Seen, lane: LaneName): { rises: boolean; stands: boolean 
   let rising = false;
   const result = { rises: false, stands: false };
   for (const segment of seen.score.segments) {
-    const at = placeOf(segment, lane);
+    const at = positionIn(segment, lane);
     if (!at) continue;
     const moving = segment.kind === 'transfer' || segment.kind === 'pause';
     if (at.way === 'lying') lying = true;

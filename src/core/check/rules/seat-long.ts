@@ -1,6 +1,7 @@
 import type { LaneName } from '../../lane';
+import { placeOf } from '../../routine';
 import type { Found, Rule } from '../finding';
-import { lineAtLeast, movesForAll, topPlace } from '../making';
+import { lineAtLeast, movesForAll } from '../making';
 import { isWork, msOf, type Seen } from '../seen';
 
 const VALUES = { everyMs: 1_800_000, leanMs: 60_000 } as const;
@@ -52,7 +53,7 @@ export const seatLong: Rule = {
     const before = seen.inOrder.filter(({ play }) => play.startMs < fromMs + VALUES.everyMs / 2);
     const entryId = before.at(-1)?.seen.entryId;
     if (!entryId) return [];
-    const place = topPlace(seen.routine, entryId);
+    const place = placeOf(seen.routine, entryId);
     return movesForAll(seen, (move, level) => move.spine.some(leans) && level.from !== 'stand')
       .flatMap((move) => lineAtLeast(seen, move, place, making, VALUES.leanMs))
       .slice(0, 6);

@@ -1,6 +1,8 @@
+import { placeOf } from '../../routine';
 import type { Found, Rule } from '../finding';
-import { lineAtLeast, lineOf, seatedMoves, topPlace } from '../making';
-import { hasLimit, staysOf, type Seen } from '../seen';
+import { lineAtLeast, lineOf, seatedMoves } from '../making';
+import { hasLimit, type Seen } from '../seen';
+import { staysOf } from '../stays';
 
 const VALUES = { mostMs: 300_000 } as const;
 
@@ -38,7 +40,7 @@ export const standLong: Rule = {
     const latest = during.filter(({ play }) => play.startMs <= stay.startMs + VALUES.mostMs);
     const entries = [...new Set(latest.toReversed().map(({ seen: one }) => one.entryId))];
     return entries.flatMap((entryId) => {
-      const place = topPlace(seen.routine, entryId);
+      const place = placeOf(seen.routine, entryId);
       return seatedMoves(seen)
         .slice(0, 2)
         .flatMap((move) => [

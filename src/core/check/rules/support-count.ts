@@ -2,7 +2,7 @@ import type { LaneName } from '../../lane';
 import type { Found, Rule } from '../finding';
 import { easierLevels, itemOf, standIns } from '../making';
 import { SEATS, furnitureAt, inRoom, placesOf, type Furniture } from '../room';
-import { laneOf, placeOf, type LaneDoing, type Seen, type SeenItem } from '../seen';
+import { laneOf, positionIn, type LaneDoing, type Seen, type SeenItem } from '../seen';
 
 const CHAIRS_FOR_SEAT_AND_RAIL = 2;
 
@@ -32,7 +32,7 @@ function roomNeeds(seen: Seen, one: SeenItem): ReadonlyMap<Furniture, number> {
   }
   const [segment] = one.plays[0]?.segments ?? [];
   for (const lane of one.resting) {
-    const at = segment && placeOf(segment, lane);
+    const at = segment && positionIn(segment, lane);
     const id = at && seen.lanes.includes(lane) ? segment.position[lane] : undefined;
     if (id) furnitureAt(id).forEach((thing) => add(thing, peopleIn(seen, lane)));
   }
