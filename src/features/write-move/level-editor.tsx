@@ -175,13 +175,13 @@ function Borne<T extends string>({ label, options, borne, sided, onChange }: Bor
   const on = (what: T): Bearing =>
     borne.find((one) => one.what === what)?.on ?? (sided ? 'worked' : 'body');
   return (
-    <View style={styles.borne}>
-      <PickSome
-        label={label}
-        options={options}
-        values={borne.map(({ what }) => what)}
-        onChange={(values) => onChange(values.map((what) => ({ what, on: on(what) })))}
-      />
+    <PickSome
+      label={label}
+      options={options}
+      values={borne.map(({ what }) => what)}
+      onChange={(values) => onChange(values.map((what) => ({ what, on: on(what) })))}
+      {...(sided && { beside: (what: T) => WRITE.beside(BEARING_NAMES[on(what)]) })}
+    >
       {sided &&
         borne.map(({ what, on: side }) => (
           <Choices
@@ -194,12 +194,11 @@ function Borne<T extends string>({ label, options, borne, sided, onChange }: Bor
             }
           />
         ))}
-    </View>
+    </PickSome>
   );
 }
 
 const styles = StyleSheet.create({
   all: { gap: 12 },
   start: { alignSelf: 'flex-start' },
-  borne: { gap: 4 },
 });

@@ -161,15 +161,29 @@ export function Pick<T extends string>({ label, options, value, onChange }: Pick
 
 interface PickSomeProps<T extends string> {
   readonly label: string;
+  /** What is said of a chosen value beside its name. */
+  readonly beside?: (value: T) => string;
+  /** What more there is to say of the chosen ones, while the list is open. */
+  readonly children?: ReactNode;
   readonly options: readonly Option<T>[];
   readonly values: readonly T[];
   readonly onChange: (values: T[]) => void;
 }
 
 /** Any number of options: what is chosen in sight, all of them once it is opened. */
-export function PickSome<T extends string>({ label, options, values, onChange }: PickSomeProps<T>) {
+export function PickSome<T extends string>({
+  label,
+  options,
+  values,
+  onChange,
+  beside,
+  children,
+}: PickSomeProps<T>) {
   const [open, setOpen] = useState(false);
-  const chosen = values.map((one) => options.find(({ value }) => value === one)?.text ?? one);
+  const chosen = values.map((one) => {
+    const name = options.find(({ value }) => value === one)?.text ?? one;
+    return [name, beside?.(one)].filter(Boolean).join(' ');
+  });
   const toggled = (value: T) =>
     values.includes(value) ? values.filter((one) => one !== value) : [...values, value];
   return (
@@ -195,6 +209,7 @@ export function PickSome<T extends string>({ label, options, values, onChange }:
           ))}
         </View>
       )}
+      {open && children}
     </View>
   );
 }

@@ -95,6 +95,7 @@ export const WRITE = {
   longSwitch: 'Changing sides takes longer',
   none: 'Nothing',
   notSaid: 'Nothing in particular',
+  beside: (side: string) => `(${side.toLowerCase()})`,
   bears: (what: string) => `${what}: on which side`,
   chosen: (label: string, value: string) => `${label}: ${value}`,
   keep: 'Keep',

@@ -1,0 +1,139 @@
+import { fireEvent, render, screen, within } from '@testing-library/react';
+import { useState } from 'react';
+import { PaperProvider } from 'react-native-paper';
+import { Provider } from 'react-redux';
+import { lightTheme } from '@/design';
+import { SHIPPED } from '@/core/catalog';
+import type { Wanted } from '@/core/library';
+import { ownLike, shipped } from '@/core/testing';
+import { createAppStore, keepMove, selectOwnMoves, type AppStore } from '@/state';
+import { fakePlatform } from '@/state/testing';
+import { MoveList } from './move-list';
+import { MovePage } from './move-page';
+import { MoveSheet } from './move-sheet';
+
+const went: string[] = [];
+
+jest.mock('expo-router', () => ({
+  useRouter: () => ({
+    push: (to: string) => went.push(to),
+    replace: (to: string) => went.push(to),
+  }),
+}));
+
+const rail = ownLike('Seated twist', { name: 'Rail turn' });
+
+function show(node: React.ReactNode, store: AppStore = createAppStore(fakePlatform())) {
+  render(
+    <Provider store={store}>
+      <PaperProvider theme={lightTheme}>{node}</PaperProvider>
+    </Provider>,
+  );
+  return store;
+}
+
+beforeEach(() => (went.length = 0));
+
+function List({ start = {} }: { readonly start?: Wanted }) {
+  const [wanted, setWanted] = useState<Wanted>(start);
+  return (
+    <MoveList
+      wanted={wanted}
+      onWanted={setWanted}
+      chosen={undefined}
+      onChoose={(id) => went.push(id)}
+    />
+  );
+}
+
+describe('the list of moves', () => {
+  test('is narrowed down one facet after the other, and shown whole again', () => {
+    show(<List />);
+    expect(screen.getByText(`${SHIPPED.moves.length} moves`)).toBeTruthy();
+    const opener = screen.queryByRole('button', { name: 'Narrow down' });
+    if (opener) fireEvent.click(opener);
+    fireEvent.click(screen.getByRole('button', { name: 'Region' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'Calf' }));
+    expect(screen.getByRole('button', { name: 'Region: Calf' })).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Where' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'Standing' }));
+    const calves = SHIPPED.moves.filter(({ regions }) => regions.includes('calf')).length;
+    const count = Number(/^\d+/.exec(screen.getByText(/^\d+ moves?$/).textContent ?? '')?.[0]);
+    expect(count).toBeGreaterThan(0);
+    expect(count).toBeLessThan(calves);
+    fireEvent.click(screen.getByText('Show all moves'));
+    expect(screen.getByText(`${SHIPPED.moves.length} moves`)).toBeTruthy();
+  });
+
+  test('without own moves it says how to come by one', () => {
+    const store = createAppStore(fakePlatform());
+    show(<List start={{ own: true }} />, store);
+    expect(screen.getByText(/^You have no own moves like this/)).toBeTruthy();
+  });
+
+  test('an own move and a changed one say what they are', () => {
+    const store = createAppStore(fakePlatform());
+    store.dispatch(keepMove(rail));
+    store.dispatch(keepMove({ ...shipped('Seated cat'), otherNames: ['Deck cat'] }));
+    show(<List start={{ own: true }} />, store);
+    const rows = screen.getAllByRole('link').map(({ textContent }) => textContent ?? '');
+    expect(rows).toHaveLength(2);
+    expect(rows.find((row) => row.startsWith('Rail turn'))).toContain('Your own');
+    expect(rows.find((row) => row.startsWith('Seated cat'))).toContain('Changed by you');
+    fireEvent.click(screen.getByText('Rail turn'));
+    expect(went).toEqual([rail.id]);
+  });
+});
+
+describe('a move in full', () => {
+  test('has its words, levels with what they ask, doses, limits, ways and family', () => {
+    show(<MoveSheet move={shipped('Tandem stance')} catalog={SHIPPED} />);
+    for (const part of ['What to say', 'Levels', 'Dose', 'Limits', 'Ways of taking part']) {
+      expect(screen.getByRole('heading', { name: part })).toBeTruthy();
+    }
+    expect(screen.getByText('Stand behind your chair, left foot in front.')).toBeTruthy();
+    expect(screen.getByText('fingertips · usual')).toBeTruthy();
+    expect(screen.getAllByText(/Asks for a narrow stance|Asks for .*narrow/).length).toBe(3);
+    expect(screen.getByText('One-leg stance')).toBeTruthy();
+    expect(screen.getByText(/Their clinician has the last word/)).toBeTruthy();
+  });
+
+  test('a shipped one can be changed or copied, and has nothing to go back from', () => {
+    const store = show(<MovePage id="seated-twist" />);
+    expect(screen.queryByRole('button', { name: 'Delete' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Back to the original' })).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Change' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Copy as a new move' }));
+    const [change, copy] = went;
+    expect(change).toBe('/write-move/seated-twist');
+    const [draft] = Object.values(store.getState().moves.drafts);
+    expect(copy).toBe(`/write-move/${draft?.id}`);
+    expect(draft).toMatchObject({ name: 'My seated twist', otherNames: '' });
+  });
+
+  test('an own one is deleted; the list follows', () => {
+    const store = createAppStore(fakePlatform());
+    store.dispatch(keepMove(rail));
+    show(<MovePage id={rail.id} />, store);
+    expect(screen.getByText('A move of your own.')).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Delete' }));
+    expect(selectOwnMoves(store.getState())).toEqual([]);
+    expect(went).toEqual(['/moves']);
+    expect(screen.getByText('This move is not here.')).toBeTruthy();
+  });
+
+  test('a changed one shows its original beside it', () => {
+    const store = createAppStore(fakePlatform());
+    const cat = shipped('Seated cat');
+    store.dispatch(keepMove({ ...cat, cues: { ...cat.cues, short: 'Round and lift, easy.' } }));
+    show(<MovePage id={cat.id} />, store);
+    const words = () =>
+      within(screen.getByRole('heading', { name: 'What to say' }).parentElement as HTMLElement);
+    expect(words().getByText('Round and lift, easy.')).toBeTruthy();
+    fireEvent.click(screen.getByRole('switch', { name: 'Show the original' }));
+    expect(words().getByText(cat.cues.short)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Back to the original' }));
+    expect(screen.queryByText('You changed this move. Its original is kept.')).toBeNull();
+    expect(selectOwnMoves(store.getState())).toEqual([]);
+  });
+});
