@@ -1,6 +1,6 @@
 import type { Move } from '@/core/catalog';
 import { routineIdSchema, type MoveId, type NewId, type RoutineId } from '@/core/ids';
-import { isShipped, type Bringing } from '@/core/library';
+import { isLikeShipped, isShipped, type Bringing } from '@/core/library';
 import { itemsOutOfLine, withFreshIds, type Entry, type Routine } from '@/core/routine';
 import { draftKept, draftLetGo, moveLetGo, movesBrought, selectOwnMoves } from './moves';
 import { noticeClosed, noticeShown, type Notice } from './notices';
@@ -82,7 +82,8 @@ export function keepMove(move: Move): AppThunk {
     const mended = Object.values(getState().routines)
       .filter(({ routine }) => itemsOutOfLine(routine, own).length > 0)
       .map(({ routine }) => routine.title);
-    dispatch(movesBrought([move]));
+    // What says the same as the original is the original.
+    dispatch(isLikeShipped(move) ? moveLetGo(move.id) : movesBrought([move]));
     dispatch(draftLetGo(move.id));
     dispatch(noticeShown({ kind: 'move-kept', name: move.name, mended }));
   };

@@ -1,5 +1,6 @@
+import { SHIPPED } from '@/core/catalog';
 import { moveIdSchema, routineIdSchema } from '@/core/ids';
-import { bringMoves, draftOf, emptyDraft } from '@/core/library';
+import { bringMoves, draftOf, emptyDraft, readDraft } from '@/core/library';
 import { addEntry, changeItem, itemsInOrder, readRoutineText, removeEntry } from '@/core/routine';
 import { ownLike, shipped } from '@/core/testing';
 import {
@@ -120,6 +121,18 @@ describe('own moves', () => {
     expect(lastNotice(store).kind).toBe('move-reverted');
     expect(selectCatalog(store.getState()).byId.get(twist.id)).toBe(shipped('Seated twist'));
     expect(routineIn(store).moves).toBeUndefined();
+  });
+
+  test('a shipped move that is kept unchanged, or changed back, is the original', async () => {
+    const store = await opened(fakePlatform());
+    const same = readDraft(draftOf(shipped('Seated twist')), SHIPPED).move;
+    if (!same) throw new Error('not read');
+    store.dispatch(keepMove(same));
+    expect(selectOwnMoves(store.getState())).toEqual([]);
+    store.dispatch(keepMove(twist));
+    store.dispatch(keepMove(same));
+    expect(selectOwnMoves(store.getState())).toEqual([]);
+    expect(selectCatalog(store.getState()).byId.get(twist.id)).toBe(shipped('Seated twist'));
   });
 
   test('a routine from elsewhere keeps the moves that it came with to itself', async () => {

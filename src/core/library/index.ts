@@ -20,6 +20,7 @@ export {
   PLACE_FAULTS,
   bringMoves,
   isAsShipped,
+  isLikeShipped,
   isShipped,
   moveFaults,
   type Bringing,

@@ -120,7 +120,7 @@ export interface Bringing {
   readonly added: readonly Move[];
   /** Own moves that the incoming ones stand in place of, as they were. */
   readonly replaced: readonly Move[];
-  /** Own moves that are the same already. */
+  /** Those that are here already, word for word. */
   readonly same: readonly Move[];
   /** What must be mended first; nothing is brought in before. */
   readonly faults: readonly { readonly move: Move; readonly fault: MoveFault }[];
@@ -129,16 +129,17 @@ export interface Bringing {
 /** Lays moves of a file beside the own ones that there are; nothing is changed yet. */
 export function bringMoves(own: readonly Move[], incoming: readonly Move[]): Bringing {
   const known = new Map(own.map((move) => [move.id, move]));
-  const after = new Map([...known, ...incoming.map((move) => [move.id, move] as const)]);
+  const isSame = (move: Move) => isEqual(known.get(move.id) ?? SHIPPED.byId.get(move.id), move);
+  const different = incoming.filter((move) => !isSame(move));
+  const after = new Map([...known, ...different.map((move) => [move.id, move] as const)]);
   const all = [...after.values()];
   const catalog = catalogWith(all);
-  const isSame = (move: Move) => isEqual(known.get(move.id), move);
-  const coming = all.filter((move) => incoming.includes(move));
+  const coming = all.filter((move) => different.includes(move));
   return {
     own: all,
     added: coming.filter(({ id }) => !known.has(id)),
-    replaced: coming.flatMap((move) => (isSame(move) ? [] : (known.get(move.id) ?? []))),
-    same: coming.filter(isSame),
+    replaced: coming.flatMap(({ id }) => known.get(id) ?? []),
+    same: incoming.filter(isSame),
     faults: coming.flatMap((move) =>
       moveFaults(move, catalog)
         .filter(({ weight }) => weight === 'must')
@@ -147,7 +148,12 @@ export function bringMoves(own: readonly Move[], incoming: readonly Move[]): Bri
   };
 }
 
-/** Whether a move is as it came with the application. */
+/** Whether a move says just what the shipped one of its id says. */
+export function isLikeShipped(move: Move): boolean {
+  return isEqual(SHIPPED.byId.get(move.id), move);
+}
+
+/** Whether a move is the one that came with the application. */
 export function isAsShipped(move: Move): boolean {
   return SHIPPED.byId.get(move.id) === move;
 }

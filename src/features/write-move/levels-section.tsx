@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
 import { useFieldArray, useWatch, type UseFormSetValue } from 'react-hook-form';
@@ -16,7 +16,10 @@ interface LevelsSectionProps {
 const MOST_LEVELS = 12;
 
 /** The levels from easier to harder, each opened to be written. */
-export function LevelsSection({ control, setValue }: LevelsSectionProps) {
+export const LevelsSection = memo(function LevelsSection({
+  control,
+  setValue,
+}: LevelsSectionProps) {
   const t = useTokens();
   const { fields, append, move, remove } = useFieldArray({ control, name: 'levels' });
   const levels = useWatch({ control, name: 'levels' });
@@ -92,7 +95,7 @@ export function LevelsSection({ control, setValue }: LevelsSectionProps) {
       />
     </Section>
   );
-}
+});
 
 const styles = StyleSheet.create({
   level: { borderWidth: 1, borderRadius: 12, padding: 8, gap: 8 },

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Controller, useWatch } from 'react-hook-form';
@@ -11,11 +12,15 @@ import { FamilyPicker } from './family-picker';
 import { Line, Pick, PickSome, Problems, Section, named, type DraftControl } from './parts';
 import { SIDE_MEANING_NAMES, SIDE_WAY_NAMES, WRITE } from './strings';
 
+/** Each is drawn anew for its own fields alone, not for every key that is typed elsewhere. */
 interface SectionOf {
   readonly control: DraftControl;
 }
 
-export function NameSection({ control, startsOpen }: SectionOf & { readonly startsOpen: boolean }) {
+export const NameSection = memo(function NameSection({
+  control,
+  startsOpen,
+}: SectionOf & { readonly startsOpen: boolean }) {
   return (
     <Section
       title={WRITE.sections.name}
@@ -39,14 +44,14 @@ export function NameSection({ control, startsOpen }: SectionOf & { readonly star
       <FamilyPicker control={control} />
     </Section>
   );
-}
+});
 
 const REGION_OPTIONS = named(REGIONS, REGION_NAMES);
 const FLAGS = ['tiringLegs', 'isometric', 'curl', 'propped'] as const;
 const STRENGTHS = ['mild', 'strong'] as const;
 const BREATH_WAYS = ['free', 'in-out', 'out-out', 'out-in', 'in-in'] as const;
 
-export function WorkSection({ control }: SectionOf) {
+export const WorkSection = memo(function WorkSection({ control }: SectionOf) {
   return (
     <Section
       title={WRITE.sections.work}
@@ -117,7 +122,7 @@ export function WorkSection({ control }: SectionOf) {
       />
     </Section>
   );
-}
+});
 
 /** The four things that are so or are not, as one list. */
 function HowFields({ control }: SectionOf) {
@@ -147,7 +152,7 @@ const YES_NO = [
   { value: 'yes', text: 'Yes' },
 ] as const;
 
-export function SidesSection({ control }: SectionOf) {
+export const SidesSection = memo(function SidesSection({ control }: SectionOf) {
   const sides = useWatch({ control, name: 'sides' });
   return (
     <Section title={WRITE.sections.sides} places={['sides', 'sideMeans']}>
@@ -180,11 +185,11 @@ export function SidesSection({ control }: SectionOf) {
       <Problems at="sideMeans" />
     </Section>
   );
-}
+});
 
 const SPANS = ['holdMs', 'reps', 'breaths', 'timedMs', 'sets'] as const;
 
-export function DoseSection({ control }: SectionOf) {
+export const DoseSection = memo(function DoseSection({ control }: SectionOf) {
   const t = useTokens();
   const quiet = { color: t.quiet };
   return (
@@ -225,11 +230,11 @@ export function DoseSection({ control }: SectionOf) {
       ))}
     </Section>
   );
-}
+});
 
 const CUES = ['setUp', 'go', 'short', 'watch', 'easier', 'further', 'wayOut', 'breath'] as const;
 
-export function WordsSection({ control }: SectionOf) {
+export const WordsSection = memo(function WordsSection({ control }: SectionOf) {
   const t = useTokens();
   const sides = useWatch({ control, name: 'sides' });
   return (
@@ -254,7 +259,7 @@ export function WordsSection({ control }: SectionOf) {
       ))}
     </Section>
   );
-}
+});
 
 const styles = StyleSheet.create({
   span: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },

@@ -1,4 +1,5 @@
-import { useDeferredValue, useEffect, useMemo } from 'react';
+import isEqual from 'fast-deep-equal';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { catalogWith } from '@/core/catalog';
 import { readDraft, type MoveDraft } from '@/core/library';
@@ -7,7 +8,7 @@ import { draftKept, selectCatalog, selectOwnMoves, useAppDispatch, useAppSelecto
 /** A draft being written: every change is kept as it is typed, and read as a move beside it. */
 export function useDraft(start: MoveDraft) {
   const dispatch = useAppDispatch();
-  const { control, setValue, subscribe } = useForm<MoveDraft>({ defaultValues: start });
+  const { control, setValue, getValues, subscribe } = useForm<MoveDraft>({ defaultValues: start });
   useEffect(
     () =>
       subscribe({
@@ -25,5 +26,10 @@ export function useDraft(start: MoveDraft) {
     const { move } = reading;
     return move && catalogWith([...own.filter(({ id }) => id !== move.id), move]);
   }, [own, reading]);
-  return { control, setValue, values, reading, after };
+  // The same problems are the same value, so that what shows them rests while others are typed.
+  const [problems, setProblems] = useState(reading.problems);
+  if (!isEqual(problems, reading.problems)) setProblems(reading.problems);
+  /** As it is typed at this moment, where the reading above may be a key behind. */
+  const readNow = () => readDraft(structuredClone(getValues()), catalog);
+  return { control, setValue, readNow, move: reading.move, problems, after };
 }

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Screen, Target, WIDE, useTokens } from '@/design';
@@ -39,20 +39,21 @@ function Writer({ start, move }: WriterProps) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const wide = useWindowDimensions().width >= WIDE;
-  const { control, setValue, reading, after } = useDraft(start);
+  const { control, setValue, readNow, move: written, problems, after } = useDraft(start);
   const [tries, setTries] = useState(0);
   const [base] = useState(move);
-  const found = useMemo(() => ({ problems: reading.problems, tries }), [reading, tries]);
-  const toMend = reading.problems.filter(mustMend).length;
+  const found = useMemo(() => ({ problems, tries }), [problems, tries]);
+  const toMend = problems.filter(mustMend).length;
   const back = () => router.replace(move ? `/moves/${move.id}` : '/moves');
   const keep = () => {
-    if (!reading.move) {
+    const now = readNow().move;
+    if (!now) {
       setTries(tries + 1);
       showFirstToMend();
       return;
     }
-    dispatch(keepMove(reading.move));
-    router.replace(`/moves/${reading.move.id}`);
+    dispatch(keepMove(now));
+    router.replace(`/moves/${now.id}`);
   };
   const letGo = () => {
     dispatch(dropDraft(start.id));
@@ -88,7 +89,7 @@ function Writer({ start, move }: WriterProps) {
               >
                 {toMend > 0 ? WRITE.toMend(toMend) : WRITE.ready}
               </Text>
-              {reading.move && <OutOfLine move={reading.move} />}
+              {written && <OutOfLine move={written} />}
             </View>
             <Target label={WRITE.letGo} onPress={letGo} />
             <Target label={WRITE.keep} look="filled" icon="check" onPress={keep} />
@@ -96,8 +97,8 @@ function Writer({ start, move }: WriterProps) {
         </View>
         {wide && (
           <ScrollView style={[styles.pane, { borderLeftColor: t.line, borderLeftWidth: 1 }]}>
-            {reading.move && after ? (
-              <MoveSheet move={reading.move} catalog={after} />
+            {written && after ? (
+              <Preview move={written} catalog={after} />
             ) : (
               <Text variant="bodyLarge" style={styles.pick}>
                 {WRITE.noPreview}
@@ -109,6 +110,9 @@ function Writer({ start, move }: WriterProps) {
     </Screen>
   );
 }
+
+/** The move as it would be read; drawn when there is time, while somebody types. */
+const Preview = memo(MoveSheet);
 
 /** Routines with a line that names what the move, as written, no longer has. */
 function OutOfLine({ move }: { readonly move: Move }) {
