@@ -17,6 +17,8 @@ interface TargetProps {
   readonly keyName?: string;
   readonly colour?: string;
   readonly height?: number;
+  /** Where the label stands; in the middle where it is left out. */
+  readonly align?: 'start';
   readonly style?: ViewStyle;
 }
 
@@ -33,6 +35,7 @@ export function Target({
   keyName,
   colour,
   height = TARGET,
+  align,
   style,
 }: TargetProps) {
   const t = useTokens();
@@ -49,7 +52,7 @@ export function Target({
       aria-expanded={expanded}
       disabled={disabled}
       onPress={onPress}
-      style={[styles.target, { minHeight: height }, looks[look], style]}
+      style={[styles.target, { minHeight: height }, align && styles.atStart, looks[look], style]}
       {...(keyName && { 'aria-keyshortcuts': keyName })}
     >
       {icon && (
@@ -57,7 +60,10 @@ export function Target({
           <Icon name={icon} size={18} color={ink} />
         </View>
       )}
-      <Text variant="labelLarge" style={[styles.label, { color: ink }]}>
+      <Text
+        variant="labelLarge"
+        style={[styles.label, align && styles.labelAtStart, { color: ink }]}
+      >
         {label}
       </Text>
     </Pressable>
@@ -75,6 +81,8 @@ const styles = StyleSheet.create({
     paddingHorizontal: 14,
     paddingVertical: 6,
   },
+  atStart: { justifyContent: 'flex-start' },
   icon: { marginRight: 8 },
   label: { fontSize: 16, textAlign: 'center', flexShrink: 1 },
+  labelAtStart: { textAlign: 'left' },
 });

@@ -67,7 +67,13 @@ export function LevelEditor({ control, at, usual, onUsual }: LevelEditorProps) {
         control={control}
         name={`${level}.through`}
         render={({ field: { value, onChange } }) => (
-          <PickSome label={WRITE.through} options={PLACES} values={value} onChange={onChange} />
+          <PickSome
+            label={WRITE.through}
+            none={WRITE.nowhere}
+            options={PLACES}
+            values={value}
+            onChange={onChange}
+          />
         )}
       />
       <Pick label={WRITE.to} options={PLACES} value={to.value} onChange={to.onChange} />

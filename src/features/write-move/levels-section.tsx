@@ -43,6 +43,7 @@ export const LevelsSection = memo(function LevelsSection({
                 look="plain"
                 icon={open === id ? 'less' : 'more'}
                 expanded={open === id}
+                align="start"
                 style={styles.name}
                 onPress={() => setOpen(open === id ? undefined : id)}
               />
@@ -100,7 +101,7 @@ export const LevelsSection = memo(function LevelsSection({
 const styles = StyleSheet.create({
   level: { borderWidth: 1, borderRadius: 12, padding: 8, gap: 8 },
   head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
-  name: { flexGrow: 1, justifyContent: 'flex-start' },
+  name: { flexGrow: 1 },
   icon: { width: TARGET, height: TARGET, margin: 0 },
   add: { alignSelf: 'flex-start' },
 });

@@ -58,6 +58,7 @@ export function Section({ title, places, startsOpen = false, children }: Section
           look="plain"
           icon={open ? 'less' : 'more'}
           expanded={open}
+          align="start"
           style={styles.head}
           onPress={() => setOpen(!open)}
         />
@@ -135,6 +136,7 @@ export function Pick<T extends string>({ label, options, value, onChange }: Pick
         label={WRITE.chosen(label, chosen?.text ?? WRITE.none)}
         icon={open ? 'less' : 'more'}
         expanded={open}
+        align="start"
         style={styles.start}
         onPress={() => setOpen(!open)}
       />
@@ -167,6 +169,8 @@ interface PickSomeProps<T extends string> {
   readonly children?: ReactNode;
   readonly options: readonly Option<T>[];
   readonly values: readonly T[];
+  /** What none of them is called. */
+  readonly none?: string;
   readonly onChange: (values: T[]) => void;
 }
 
@@ -175,6 +179,7 @@ export function PickSome<T extends string>({
   label,
   options,
   values,
+  none = WRITE.none,
   onChange,
   beside,
   children,
@@ -189,9 +194,10 @@ export function PickSome<T extends string>({
   return (
     <View style={styles.pick}>
       <Target
-        label={WRITE.chosen(label, chosen.join(', ') || WRITE.none)}
+        label={WRITE.chosen(label, chosen.join(', ') || none)}
         icon={open ? 'less' : 'more'}
         expanded={open}
+        align="start"
         style={styles.start}
         onPress={() => setOpen(!open)}
       />
@@ -227,7 +233,7 @@ export function named<T extends string>(
 
 const styles = StyleSheet.create({
   section: { borderTopWidth: 1 },
-  head: { justifyContent: 'flex-start', paddingHorizontal: 16 },
+  head: { paddingHorizontal: 16 },
   inside: { paddingHorizontal: 16, paddingBottom: 16, gap: 12 },
   line: { gap: 2 },
   pick: { gap: 8 },

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Controller, useWatch } from 'react-hook-form';
+import { Controller, useController, useWatch } from 'react-hook-form';
 import { Choices, useTokens } from '@/design';
 import { REGIONS, SIDE_MEANINGS, SIDE_WAYS, SPINE_DIRECTIONS } from '@/core/body';
 import { MOST_WORDS, MOVE_KINDS } from '@/core/catalog';
@@ -104,7 +104,7 @@ export const WorkSection = memo(function WorkSection({ control }: SectionOf) {
           />
         )}
       />
-      <HowFields control={control} />
+      <AlsoField control={control} />
       <Controller
         control={control}
         name="breathOn"
@@ -125,32 +125,21 @@ export const WorkSection = memo(function WorkSection({ control }: SectionOf) {
 });
 
 /** The four things that are so or are not, as one list. */
-function HowFields({ control }: SectionOf) {
+function AlsoField({ control }: SectionOf) {
+  const { field: tiringLegs } = useController({ control, name: 'tiringLegs' });
+  const { field: isometric } = useController({ control, name: 'isometric' });
+  const { field: curl } = useController({ control, name: 'curl' });
+  const { field: propped } = useController({ control, name: 'propped' });
+  const fields = { tiringLegs, isometric, curl, propped };
   return (
-    <View>
-      {FLAGS.map((flag) => (
-        <Controller
-          key={flag}
-          control={control}
-          name={flag}
-          render={({ field: { value, onChange } }) => (
-            <Choices
-              label={WRITE.flags[flag]}
-              choices={YES_NO}
-              value={value ? 'yes' : 'no'}
-              onChoose={(one) => onChange(one === 'yes')}
-            />
-          )}
-        />
-      ))}
-    </View>
+    <PickSome
+      label={WRITE.also}
+      options={named(FLAGS, WRITE.flags)}
+      values={FLAGS.filter((flag) => fields[flag].value)}
+      onChange={(on) => FLAGS.forEach((flag) => fields[flag].onChange(on.includes(flag)))}
+    />
   );
 }
-
-const YES_NO = [
-  { value: 'no', text: 'No' },
-  { value: 'yes', text: 'Yes' },
-] as const;
 
 export const SidesSection = memo(function SidesSection({ control }: SectionOf) {
   const sides = useWatch({ control, name: 'sides' });

@@ -30,6 +30,7 @@ export const WRITE = {
   spine: 'What the spine does',
   strength: 'How strong the stretch is',
   strengths: { mild: 'Mild', strong: 'Strong' },
+  also: 'Also',
   flags: {
     tiringLegs: 'Tires the legs',
     isometric: 'Held with effort',
@@ -94,6 +95,7 @@ export const WRITE = {
   loaded: 'Works',
   longSwitch: 'Changing sides takes longer',
   none: 'Nothing',
+  nowhere: 'Nowhere',
   notSaid: 'Nothing in particular',
   beside: (side: string) => `(${side.toLowerCase()})`,
   bears: (what: string) => `${what}: on which side`,
