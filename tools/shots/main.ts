@@ -79,7 +79,6 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     go: chosen('Thursday chair circle', /^Block: Build up/),
   },
-  { name: 'findings-phone', viewport: PHONE, go: findings('Thursday chair circle') },
   { name: 'findings-wide', viewport: WIDE, go: findings('Down and up again') },
   { name: 'fit-phone', viewport: PHONE, go: proposed('Signal box reset', 'Fit to 10:00') },
   { name: 'order-wide', viewport: WIDE, go: proposed('Thursday chair circle', 'Order') },
@@ -103,6 +102,17 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('textbox', { name: 'Find a move' }).fill('tandem');
       await page.getByRole('link', { name: /^Tandem stance/ }).click();
       await page.getByRole('heading', { name: 'What to say' }).waitFor();
+    },
+  },
+  {
+    name: 'write-move-phone',
+    viewport: PHONE,
+    go: async (page) => {
+      await page.goto(`http://127.0.0.1:${PORT}/write-move/seated-twist`);
+      await page.getByRole('button', { name: 'What to say', exact: true }).click();
+      const short = page.getByRole('textbox', { name: 'Short', exact: true });
+      await short.fill('Turn {side}, as if to see who comes in.');
+      await page.getByText(/^Too long to be said/).waitFor();
     },
   },
   { name: 'lead-ready-phone', viewport: PHONE, go: ready('Thursday chair circle') },

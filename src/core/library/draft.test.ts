@@ -101,6 +101,20 @@ describe('writing a move', () => {
     expect(reading.problems).toMatchObject([{ kind: 'fault', fault: { code: 'one-level' } }]);
   });
 
+  test('both sides at once bear on the whole body, and need no time to change', () => {
+    const draft = draftOf(rail);
+    const levels = draft.levels.map((level) => ({
+      ...level,
+      loads: [{ load: 'grip' as const, on: 'other' as const }],
+      longSwitch: 'roll-over' as const,
+    }));
+    const plain = { ...draft.cues, go: 'Turn.', short: 'Turn.', easier: 'Less.', further: 'More.' };
+    const both = { ...draft, sides: 'both' as const, levels, cues: plain };
+    const { move } = readDraft(both, SHIPPED);
+    expect(move?.levels.map(({ loads }) => loads[0]?.on)).toEqual(['body', 'body']);
+    expect(move?.levels.map(({ longSwitch }) => longSwitch)).toEqual([undefined, undefined]);
+  });
+
   test('both sides at once lose what a side meant', () => {
     const cat: Move = ownLike('Seated cat', { name: 'Deck cat' });
     const draft = { ...draftOf(cat), sideMeans: 'moving-arm' as const };

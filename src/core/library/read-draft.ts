@@ -1,4 +1,4 @@
-import { moveSchema, type Catalog, type DoseRange, type Move } from '../catalog';
+import { moveSchema, type Bearing, type Catalog, type DoseRange, type Move } from '../catalog';
 import { MOST_COUNT, MOST_SETS, type Dose } from '../dose';
 import { PACE_NAMES, type PaceName } from '../pace';
 import { readDose, type ReadingProblemCode } from '../routine';
@@ -85,10 +85,9 @@ export function readDraft(draft: MoveDraft, catalog: Catalog): DraftReading {
     },
     levels: draft.levels.map((level, i) => {
       const path = ['levels', i, 'name'];
-      return levelOf(
-        level,
-        oneLine(level.name) === '' ? `${text('', path)} ${i}` : text(level.name, path),
-      );
+      const name = text(level.name, path);
+      const missing = oneLine(level.name) === '';
+      return levelOf(level, missing ? `${name} ${i}` : name, draft.sides);
     }),
     endRange: draft.endRange,
     moves: draft.moves,
@@ -136,13 +135,24 @@ function linesOf(text: string): readonly string[] {
   return text.split('\n').map(oneLine).filter(Boolean);
 }
 
-function levelOf({ usual, stance, longSwitch, ...level }: LevelDraft, name: string) {
+function levelOf(
+  { usual, stance, longSwitch, ...level }: LevelDraft,
+  name: string,
+  sides: MoveDraft['sides'],
+) {
+  // Where both sides work at once there is no side to bear on, and none to change.
+  const sided = sides !== 'both';
+  const borne = <T extends { readonly on: Bearing }>(all: readonly T[]) =>
+    sided ? all : all.map((one) => ({ ...one, on: 'body' as const }));
   return {
     ...level,
     name,
+    loads: borne(level.loads),
+    stretched: borne(level.stretched),
+    loaded: borne(level.loaded),
     ...(usual && { usual: true }),
     ...(stance && { stance }),
-    ...(longSwitch && { longSwitch }),
+    ...(sided && longSwitch && { longSwitch }),
   };
 }
 
