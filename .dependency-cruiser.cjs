@@ -50,7 +50,9 @@ module.exports = {
       name: 'core-is-plain',
       severity: 'error',
       from: { path: '^src/(core|words)/', pathNot: '\\.test\\.ts$|^src/core/testing/' },
-      to: { path: 'node_modules/(?!(zod|fast-deep-equal|fastest-levenshtein|jsonc-parser|minisearch|papaparse)/)' },
+      to: {
+        path: 'node_modules/(?!(zod|fast-deep-equal|fastest-levenshtein|jsonc-parser|minisearch|papaparse)/)',
+      },
     },
   ],
   options: {

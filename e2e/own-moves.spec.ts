@@ -133,18 +133,17 @@ test('what was typed and let go can be brought back', async ({ page }) => {
     page.getByText('What you wrote for “Bridge over the slip” is let go.'),
   ).toBeVisible();
   await press(page, 'Bring back');
-  await openOwnFrom(page);
-  await press(page, 'Go on writing Bridge over the slip');
+  await press(page, 'Go on changing');
   await press(page, 'Name');
   await expect(field(page, 'Name')).toHaveValue('Bridge over the slip');
-});
+  await page.getByRole('button', { name: 'Back' }).click();
 
-/** The own moves, without a reload. */
-async function openOwnFrom(page: Page): Promise<void> {
-  const own = page.getByRole('button', { name: 'Own moves', exact: true });
-  if (!(await own.isVisible())) await page.getByRole('button', { name: 'Back' }).click();
-  await own.click();
-}
+  // It is on the list of what is being written, too.
+  await page.goto('/moves');
+  await press(page, 'Own moves · 1 being written');
+  await press(page, 'Go on writing Bridge over the slip');
+  await expect(page.getByRole('heading', { name: 'Change Bridge' })).toBeVisible();
+});
 
 test('own moves go out as a file and come back from it', async ({ page }) => {
   await openDemo(page);

@@ -10,7 +10,7 @@ export function taughtBy(block: Block, catalog: Catalog): readonly string[] {
   const families = block.lines.flatMap((line) => {
     if (line.kind !== 'item') return [];
     const { family, kind } = moveById(catalog, line.moveId);
-    const taught = TEACHES[family];
+    const taught = Object.hasOwn(TEACHES, family) ? TEACHES[family] : undefined;
     return taught ? [taught] : kind === 'transfer' ? [] : [family];
   });
   return [...new Set(families)];

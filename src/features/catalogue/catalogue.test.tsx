@@ -4,9 +4,9 @@ import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { lightTheme } from '@/design';
 import { SHIPPED } from '@/core/catalog';
-import type { Wanted } from '@/core/library';
+import { draftOf, type Wanted } from '@/core/library';
 import { ownLike, shipped } from '@/core/testing';
-import { createAppStore, keepMove, selectOwnMoves, type AppStore } from '@/state';
+import { createAppStore, draftKept, keepMove, selectOwnMoves, type AppStore } from '@/state';
 import { fakePlatform } from '@/state/testing';
 import { MoveList } from './move-list';
 import { MovePage } from './move-page';
@@ -50,18 +50,19 @@ describe('the list of moves', () => {
   test('is narrowed down one facet after the other, and shown whole again', () => {
     show(<List />);
     expect(screen.getByText(`${SHIPPED.moves.length} moves`)).toBeTruthy();
-    const opener = screen.queryByRole('button', { name: 'Narrow down' });
-    if (opener) fireEvent.click(opener);
-    fireEvent.click(screen.getByRole('button', { name: 'Region' }));
-    fireEvent.click(screen.getByRole('radio', { name: 'Calf' }));
-    expect(screen.getByRole('button', { name: 'Region: Calf' })).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'Where' }));
-    fireEvent.click(screen.getByRole('radio', { name: 'Standing' }));
+    // By text: with so many rows, roles take seconds to look through.
+    const press = (text: string) => fireEvent.click(screen.getByText(text));
+    if (screen.queryByText('Narrow down')) press('Narrow down');
+    press('Region');
+    press('Calf');
+    expect(screen.getByText('Region: Calf')).toBeTruthy();
+    press('Where');
+    press('Standing');
     const calves = SHIPPED.moves.filter(({ regions }) => regions.includes('calf')).length;
     const count = Number(/^\d+/.exec(screen.getByText(/^\d+ moves?$/).textContent ?? '')?.[0]);
     expect(count).toBeGreaterThan(0);
     expect(count).toBeLessThan(calves);
-    fireEvent.click(screen.getByText('Show all moves'));
+    press('Show all moves');
     expect(screen.getByText(`${SHIPPED.moves.length} moves`)).toBeTruthy();
   });
 
@@ -109,6 +110,17 @@ describe('a move in full', () => {
     const [draft] = Object.values(store.getState().moves.drafts);
     expect(copy).toBe(`/write-move/${draft?.id}`);
     expect(draft).toMatchObject({ name: 'My seated twist', otherNames: '' });
+  });
+
+  test('one that is being changed says so, on its page and on the list', () => {
+    const store = createAppStore(fakePlatform());
+    store.dispatch(draftKept(draftOf(shipped('Bridge'))));
+    show(<MovePage id="bridge" />, store);
+    expect(screen.getByText('Go on changing')).toBeTruthy();
+    show(<List />, store);
+    fireEvent.click(screen.getByText('Own moves · 1 being written'));
+    fireEvent.click(screen.getByText('Go on writing Bridge'));
+    expect(went).toEqual(['/write-move/bridge']);
   });
 
   test('an own one is deleted; the list follows', () => {

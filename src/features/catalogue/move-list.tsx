@@ -32,6 +32,7 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
   const wide = window.width >= WIDE;
   const [open, setOpen] = useState<'facets' | 'own'>();
   const catalog = useAppSelector(selectCatalog);
+  const writing = useAppSelector((state) => Object.keys(state.moves.drafts).length);
   const looked = useDeferredValue(wanted);
   const moves = useMemo(() => findMoves(catalog, looked), [catalog, looked]);
   const narrowed = Object.values(wanted).some((value) => value !== undefined && value !== '');
@@ -54,7 +55,7 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
         />
         <View style={styles.openers}>
           {!wide && opener('facets', CATALOGUE.narrow)}
-          {opener('own', CATALOGUE.own)}
+          {opener('own', writing > 0 ? CATALOGUE.ownWriting(writing) : CATALOGUE.own)}
         </View>
         {open === 'own' && <OwnPanel wanted={wanted} onWanted={onWanted} />}
         {(wide || open === 'facets') && (

@@ -58,6 +58,7 @@ function Actions({ move, original, onOriginal }: ActionsProps) {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
+  const draft = useAppSelector((state) => state.moves.drafts[move.id]);
   const changed = isShipped(move.id) && !isAsShipped(move);
   const own = !isShipped(move.id);
   const copy = () => {
@@ -86,7 +87,7 @@ function Actions({ move, original, onOriginal }: ActionsProps) {
         </Text>
       )}
       <Target
-        label={CATALOGUE.change}
+        label={draft ? CATALOGUE.goOnChanging : CATALOGUE.change}
         icon="rename"
         onPress={() => router.push(`/write-move/${move.id}`)}
       />
