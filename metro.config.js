@@ -10,11 +10,20 @@ config.transformer.getTransformOptions = async () => ({
 // Tests stand beside what they test, and are no part of the application.
 config.resolver.blockList = [/\.test\.tsx?$/, new RegExp(`^${escaped}/(dist|e2e|test-results)/`)];
 
-// zod carries its messages in fifty languages; the application shows its own words instead.
+// zod carries its messages in fifty languages, makes JSON Schemas and builds code from schemas; the
+// application shows its own words, and only checks what comes in.
 const onlyEnglish = require.resolve('zod/v4/locales/en.js');
-config.resolver.resolveRequest = (context, name, platform) =>
-  /^(\.\.|\.)\/locales\/index\.c?js$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath)
-    ? { type: 'sourceFile', filePath: onlyEnglish }
-    : context.resolveRequest(context, name, platform);
+const UNUSED_OF_ZOD =
+  /^\.{1,2}\/(core\/)?(compile|from-json-schema|json-schema-generator|json-schema-processors)\.c?js$/;
+const inZod = /[\\/]zod[\\/]v4[\\/]/;
+config.resolver.resolveRequest = (context, name, platform) => {
+  if (inZod.test(context.originModulePath)) {
+    if (/^(\.\.|\.)\/locales\/index\.c?js$/.test(name)) {
+      return { type: 'sourceFile', filePath: onlyEnglish };
+    }
+    if (UNUSED_OF_ZOD.test(name)) return { type: 'empty' };
+  }
+  return context.resolveRequest(context, name, platform);
+};
 
 module.exports = config;
