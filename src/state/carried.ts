@@ -40,7 +40,9 @@ function upToDate(
   reverted: readonly Move[],
 ): Routine {
   const original = reverted.reduce((one, { id }) => withoutOwnMove(one, id), routine);
-  return withMovesInUse(original, gone.length > 0 ? [...own, ...gone] : own);
+  // What was let go only fills in for what an undo brings back; a copy that is carried stays.
+  const missing = gone.filter(({ id }) => !original.moves?.some((move) => move.id === id));
+  return withMovesInUse(original, missing.length > 0 ? [...own, ...missing] : own);
 }
 
 const full = new WeakMap<Routine, { readonly own: readonly Move[]; readonly routine: Routine }>();

@@ -146,6 +146,12 @@ describe('own moves', () => {
     const id = store.dispatch(bringIn(routine));
     expect(routineIn(store, id).moves).toEqual([rail]);
     expect(selectOwnMoves(store.getState())).toEqual([]);
+    // Even where another version of it was deleted here before.
+    const older = { ...rail, otherNames: ['Older'] };
+    store.dispatch(keepMove(older));
+    store.dispatch(letMoveGo(rail.id));
+    const again = store.dispatch(bringIn(routine));
+    expect(routineIn(store, again).moves).toEqual([rail]);
     // An own move of the same id wins from then on.
     store.dispatch(keepMove({ ...rail, otherNames: ['Mine'] }));
     expect(routineIn(store, id).moves?.[0]?.otherNames).toEqual(['Mine']);

@@ -80,7 +80,7 @@ describe('writing a move', () => {
     const { move } = readDraft(
       {
         ...draft,
-        name: '  Rail \n turn ',
+        name: '  Rail \n\u0007 turn ',
         otherNames: 'Turn at the rail\n\n Harbour turn ',
         cues: { ...draft.cues, watch: 'Hips face forward\nShoulders stay low\n' },
       },

@@ -65,7 +65,6 @@ function takenFaults(move: Move, others: readonly Move[]): Fault<PlaceFaultCode>
 
 /** Every name and level, written as a line of text, must be read back as what it is. */
 function misreadFaults(move: Move): Fault<PlaceFaultCode>[] {
-  const moves = [move];
   const newId = countingIds('i');
   const item = (words: Partial<Item> = {}): Item => ({
     kind: 'item',
@@ -80,7 +79,7 @@ function misreadFaults(move: Move): Fault<PlaceFaultCode>[] {
     pace: 'desk',
     paceChanges: {},
     notes: [],
-    moves,
+    moves: [move],
     sections: { 'warm-up': [], main: items, settle: [] },
   };
   const lines = [...writeRoutineText(routine).trimEnd().split('\n'), ...move.otherNames];
@@ -88,7 +87,7 @@ function misreadFaults(move: Move): Fault<PlaceFaultCode>[] {
     id: routine.id,
     newId: countingIds('r'),
     untitled: 'Line',
-    moves,
+    moves: [move],
   });
   const back = itemsInOrder(read.routine).map(({ moveId, level }) => [moveId, level]);
   const wanted = [...items, ...move.otherNames.map(() => item())].map(({ moveId, level }) => [

@@ -105,8 +105,10 @@ const STAND_IN_DOSE: Dose = { kind: 'hold', holdMs: 20_000, sets: 1, restMs: 0 }
 /** Puts what could not be read together with what is wrong with the rest. */
 function checked(written: object, catalog: Catalog, unread: readonly DraftProblem[]): DraftReading {
   const read = moveSchema.safeParse(written);
-  // Faults of the parts are told by the faults themselves, with their numbers.
-  const shape = read.success ? [] : read.error.issues.filter(({ code }) => code !== 'custom');
+  // Faults of the parts, which bring their numbers, are told by the faults themselves.
+  const shape = read.success
+    ? []
+    : read.error.issues.filter((issue) => issue.code !== 'custom' || !issue.params);
   const found: readonly DraftProblem[] =
     shape.length > 0
       ? shape.map(({ path, message }) => ({
@@ -129,7 +131,7 @@ function isOfStandIn({ path }: DraftProblem, unread: readonly DraftProblem[]): b
 
 const asProblem = (fault: MoveFault): DraftProblem => ({ path: fault.path, kind: 'fault', fault });
 
-const oneLine = (text: string) => text.replaceAll(/\s+/gu, ' ').trim();
+const oneLine = (text: string) => text.replaceAll(/[\s\p{Cc}]+/gu, ' ').trim();
 
 function linesOf(text: string): readonly string[] {
   return text.split('\n').map(oneLine).filter(Boolean);
