@@ -164,6 +164,10 @@ test('own moves go out as a file and come back from it', async ({ page }) => {
 
   await openOwn(page);
   await press(page, 'Bring moves in');
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(page.getByRole('heading', { name: 'Moves', exact: true })).toBeVisible();
+  await press(page, 'Own moves');
+  await press(page, 'Bring moves in');
   const box = page.getByRole('textbox', { name: 'Routine text' });
 
   // A file that is wrong changes nothing and names the place.

@@ -1,13 +1,5 @@
 export { SHIPPED, catalogWith, familyOf, hasMove, moveById, type Catalog } from './catalog';
-export {
-  MOST_WORDS,
-  PART_FAULTS,
-  cueTexts,
-  partFaults,
-  type Fault,
-  type PartFault,
-  type PartFaultCode,
-} from './faults';
+export { MOST_WORDS, PART_FAULTS, partFaults, type Fault, type PartFaultCode } from './faults';
 export {
   BEARINGS,
   CHALLENGES,
@@ -26,12 +18,5 @@ export { foldName } from './names';
 export { moveNamed, nameAtStart, nearestNames } from './naming';
 export { moveSchema } from './schema';
 export { searchMoves } from './search';
-export {
-  type Cues,
-  type DoseRange,
-  type Level,
-  type LevelLoad,
-  type LevelRegion,
-  type Move,
-} from './shape';
-export { VOICE_FAULTS, voiceFaults, type VoiceFault, type VoiceFaultCode } from './voice';
+export { type Cues, type DoseRange, type Level, type LevelLoad, type Move } from './shape';
+export { VOICE_FAULTS, voiceFaults, type VoiceFaultCode } from './voice';

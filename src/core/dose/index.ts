@@ -26,7 +26,6 @@ export {
   workMsSchema,
   writtenDoseSchema,
   type DoseKind,
-  type MoveDose,
   type Press,
   type Tempo,
   type WrittenDose,

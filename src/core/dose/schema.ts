@@ -77,4 +77,3 @@ export const doseSchema = z.discriminatedUnion('kind', [
     .readonly(),
   z.strictObject({ kind: z.literal('timed'), timedMs: workMsSchema, ...setsShape }).readonly(),
 ]);
-export type MoveDose = z.infer<typeof doseSchema>;

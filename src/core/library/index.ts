@@ -35,4 +35,4 @@ export {
   type LevelDraft,
   type MoveDraft,
 } from './draft';
-export { mustMend, readDraft, type DraftProblem, type DraftReading } from './read-draft';
+export { mustMend, readDraft, type DraftProblem } from './read-draft';

@@ -104,9 +104,23 @@ export const FAULTY_WORDS = {
 
 /** An item without the words that do not go with its move; itself where all do. */
 export function mendedItem(item: Item, setting: Setting): Item {
-  const kept: Item = { ...item };
-  const words = itemFaults(item, setting).flatMap((fault) => FAULTY_WORDS[fault]);
-  if (words.length === 0) return item;
-  for (const word of words) delete kept[word];
+  const faults = itemFaults(item, setting);
+  if (faults.length === 0) return item;
+  const kept = faults.includes('unknown-level') ? withKnownLevels(item, setting) : { ...item };
+  for (const fault of faults) {
+    if (fault !== 'unknown-level') for (const word of FAULTY_WORDS[fault]) delete kept[word];
+  }
   return mendedItem(kept, setting);
+}
+
+/** A line may name several levels, one a lane; those that are there stay. */
+function withKnownLevels({ level, laneLevels, ...item }: Item, setting: Setting): Item {
+  const { move } = itemInForce(item, setting);
+  const known = (name: string | undefined) => name !== undefined && levelNamed(move, name);
+  const lanes = Object.entries(laneLevels ?? {}).filter(([, name]) => known(name));
+  return {
+    ...item,
+    ...(known(level) && { level }),
+    ...(lanes.length > 0 && { laneLevels: Object.fromEntries(lanes) as Item['laneLevels'] }),
+  };
 }

@@ -93,6 +93,14 @@ describe('own moves in a routine', () => {
     expect(routineSchema.safeParse(next).success).toBe(true);
   });
 
+  test('of several levels on a line, those that are still there stay', () => {
+    const both =
+      'lanes: stand, chair\nRail turn: level sitting tall, level hand on the thigh in chair';
+    const next = withMovesInUse(routineOf(both, [tall]), [rail]);
+    expect(itemsInOrder(next)[0]).toMatchObject({ laneLevels: { chair: 'hand on the thigh' } });
+    expect(itemsInOrder(next)[0]?.level).toBeUndefined();
+  });
+
   test('lines in blocks are brought in line too', () => {
     const routine = routineOf('(2 rounds)\n  Rail turn: level sitting tall\n', [tall]);
     const next = withMovesInUse(routine, [rail]);

@@ -37,7 +37,9 @@ const OF_MOVES: readonly Notice['kind'][] = [
 /** What the person is told, at the top of the page, with what can be done about it. */
 export function Notices({ about = 'routines' }: { readonly about?: 'routines' | 'moves' }) {
   const all = useAppSelector((state) => state.notices.notices);
-  const notices = all.filter(({ kind }) => OF_MOVES.includes(kind) === (about === 'moves'));
+  const notices = all.filter(
+    ({ kind }) => kind === 'storage-closed' || OF_MOVES.includes(kind) === (about === 'moves'),
+  );
   return (
     <View aria-live="polite" style={styles.all}>
       {notices.map((notice, i) => (

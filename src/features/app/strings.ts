@@ -38,6 +38,12 @@ export function noticeText(notice: Notice): string {
   }
 }
 
+export const SAVING = {
+  saved: 'saved',
+  saving: 'saving…',
+  failed: 'not saved',
+};
+
 export const NOTICE = {
   close: 'Close',
   startEmpty: 'Start empty',

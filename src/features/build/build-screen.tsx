@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
-import { Button, IconButton, Text, TextInput } from 'react-native-paper';
+import { Button, IconButton, TextInput } from 'react-native-paper';
 import { Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
 import type { ItemId } from '@/core/ids';
@@ -9,6 +9,7 @@ import { changeHead, entryAt, hasEntry, placeOf } from '@/core/routine';
 import { printClock } from '@/core/time';
 import { onKey, showRow } from '@/platform/page';
 import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
+import { Saving } from '@/features/app/saving';
 import { AddingLine } from './adding-line';
 import { CataloguePane } from './catalogue-pane';
 import { EntryPanel } from './entry-panel';
@@ -195,20 +196,6 @@ function TitleField({ routine, change }: Editing) {
       onSubmitEditing={keep}
       underlineColor="transparent"
     />
-  );
-}
-
-function Saving() {
-  const t = useTokens();
-  const saving = useAppSelector((state) => state.notices.saving);
-  return (
-    <Text
-      variant="bodyMedium"
-      aria-live="polite"
-      style={{ color: saving === 'failed' ? t.clay : t.quiet }}
-    >
-      {BUILD[saving]}
-    </Text>
   );
 }
 

@@ -6,9 +6,6 @@ import type { PositionId } from '@/core/position';
 const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const BUILD = {
-  saved: 'saved',
-  saving: 'saving…',
-  failed: 'not saved',
   title: 'Title',
   lead: 'Lead',
   undo: 'Undo',

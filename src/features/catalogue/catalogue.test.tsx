@@ -144,6 +144,10 @@ describe('a move in full', () => {
     expect(words().getByText('Round and lift, easy.')).toBeTruthy();
     fireEvent.click(screen.getByRole('switch', { name: 'Show the original' }));
     expect(words().getByText(cat.cues.short)).toBeTruthy();
+    // What is shown is what is copied.
+    fireEvent.click(screen.getByRole('button', { name: 'Copy as a new move' }));
+    const [draft] = Object.values(store.getState().moves.drafts);
+    expect(draft?.cues.short).toBe(cat.cues.short);
     fireEvent.click(screen.getByRole('button', { name: 'Back to the original' }));
     expect(screen.queryByText('You changed this move. Its original is kept.')).toBeNull();
     expect(selectOwnMoves(store.getState())).toEqual([]);

@@ -42,7 +42,7 @@ export function MovePage({ id }: { readonly id: string }) {
         move={shown}
         catalog={original ? SHIPPED : catalog}
         onChoose={choose}
-        actions={<Actions move={move} original={original} onOriginal={setOriginal} />}
+        actions={<Actions move={move} shown={shown} onOriginal={setOriginal} />}
       />
     </ScrollView>
   );
@@ -50,21 +50,23 @@ export function MovePage({ id }: { readonly id: string }) {
 
 interface ActionsProps {
   readonly move: Move;
-  readonly original: boolean;
+  /** The move itself, or the original of one that was changed. */
+  readonly shown: Move;
   readonly onOriginal: (shown: boolean) => void;
 }
 
-function Actions({ move, original, onOriginal }: ActionsProps) {
+function Actions({ move, shown, onOriginal }: ActionsProps) {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
   const draft = useAppSelector((state) => state.moves.drafts[move.id]);
+  const original = shown !== move;
   const changed = isShipped(move.id) && !isAsShipped(move);
   const own = !isShipped(move.id);
   const copy = () => {
     const id = moveIdSchema.parse(`own-${randomId()}`);
-    const name = CATALOGUE.copyName(move.name);
-    dispatch(draftKept({ ...draftOf(move), id, name, otherNames: '' }));
+    const name = CATALOGUE.copyName(shown.name);
+    dispatch(draftKept({ ...draftOf(shown), id, name, otherNames: '' }));
     router.push(`/write-move/${id}`);
   };
   const remove = () => {

@@ -36,7 +36,10 @@ export function BringInScreen() {
     }
   };
   return (
-    <Screen title={BRING_IN.title} onBack={() => router.replace('/')}>
+    <Screen
+      title={BRING_IN.title}
+      onBack={() => (router.canGoBack() ? router.back() : router.replace('/'))}
+    >
       <ScrollView contentContainerStyle={styles.page}>
         <Text variant="bodyMedium" style={{ color: t.quiet }}>
           {BRING_IN.hint}

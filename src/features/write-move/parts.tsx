@@ -119,6 +119,26 @@ export interface Option<T extends string> {
   readonly text: string;
 }
 
+interface OpenerProps {
+  readonly label: string;
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
+}
+
+/** Says what is chosen, and opens what there is to choose. */
+function Opener({ label, open, onOpen }: OpenerProps) {
+  return (
+    <Target
+      label={label}
+      icon={open ? 'less' : 'more'}
+      expanded={open}
+      align="start"
+      style={styles.start}
+      onPress={() => onOpen(!open)}
+    />
+  );
+}
+
 interface PickProps<T extends string> {
   readonly label: string;
   readonly options: readonly Option<T>[];
@@ -132,13 +152,10 @@ export function Pick<T extends string>({ label, options, value, onChange }: Pick
   const chosen = options.find((option) => option.value === value);
   return (
     <View style={styles.pick}>
-      <Target
+      <Opener
         label={WRITE.chosen(label, chosen?.text ?? WRITE.none)}
-        icon={open ? 'less' : 'more'}
-        expanded={open}
-        align="start"
-        style={styles.start}
-        onPress={() => setOpen(!open)}
+        open={open}
+        onOpen={setOpen}
       />
       {open && (
         <View role="radiogroup" aria-label={label} style={styles.options}>
@@ -193,14 +210,7 @@ export function PickSome<T extends string>({
     values.includes(value) ? values.filter((one) => one !== value) : [...values, value];
   return (
     <View style={styles.pick}>
-      <Target
-        label={WRITE.chosen(label, chosen.join(', ') || none)}
-        icon={open ? 'less' : 'more'}
-        expanded={open}
-        align="start"
-        style={styles.start}
-        onPress={() => setOpen(!open)}
-      />
+      <Opener label={WRITE.chosen(label, chosen.join(', ') || none)} open={open} onOpen={setOpen} />
       {open && (
         <View role="group" aria-label={label} style={styles.options}>
           {options.map(({ value, text }) => (

@@ -7,6 +7,7 @@ import { SHIPPED, type Move } from '@/core/catalog';
 import { draftOf, mustMend, type MoveDraft } from '@/core/library';
 import { itemsOutOfLine } from '@/core/routine';
 import { NotFoundScreen } from '@/features/app/not-found-screen';
+import { Saving } from '@/features/app/saving';
 import { MoveSheet } from '@/features/catalogue';
 import { showFirstToMend } from '@/platform/page';
 import { dropDraft, keepMove, selectCatalog, useAppDispatch, useAppSelector } from '@/state';
@@ -60,7 +61,11 @@ function Writer({ start, move }: WriterProps) {
     back();
   };
   return (
-    <Screen title={move ? WRITE.changeTitle(move.name) : WRITE.newTitle} onBack={back}>
+    <Screen
+      title={move ? WRITE.changeTitle(move.name) : WRITE.newTitle}
+      onBack={back}
+      right={<Saving />}
+    >
       <View style={styles.panes}>
         <View style={styles.pane}>
           <ScrollView contentContainerStyle={styles.form}>

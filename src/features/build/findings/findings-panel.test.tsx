@@ -2,18 +2,11 @@ import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { lightTheme } from '@/design';
-import { countingIds, routineIdSchema } from '@/core/ids';
-import { readRoutineText, type Change, type Routine } from '@/core/routine';
+import { type Change, type Routine } from '@/core/routine';
+import { routineOf } from '@/core/testing';
 import { createAppStore } from '@/state';
 import { fakePlatform, type FakePlatform } from '@/state/testing';
 import { FindingsCount, FindingsPanel, useFindings } from '.';
-
-const routineOf = (text: string): Routine =>
-  readRoutineText(text, {
-    id: routineIdSchema.parse('r'),
-    newId: countingIds('i'),
-    untitled: 'x',
-  }).routine;
 
 const MISSING = routineOf('Seated twist: hold 20s, left only');
 

@@ -1,18 +1,11 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import type { ReactNode } from 'react';
-import { countingIds, routineIdSchema } from '@/core/ids';
-import { applyChange, readRoutineText, type Change, type Routine } from '@/core/routine';
+import { applyChange, type Change, type Routine } from '@/core/routine';
+import { routineOf } from '@/core/testing';
 import { createAppStore, scoreOf } from '@/state';
 import { fakePlatform, type FakePlatform } from '@/state/testing';
 import { useProposals } from '.';
-
-const routineOf = (text: string): Routine =>
-  readRoutineText(text, {
-    id: routineIdSchema.parse('r'),
-    newId: countingIds('i'),
-    untitled: 'x',
-  }).routine;
 
 const SHORT = routineOf('group: desk\nSeated twist: hold 20s\nSeated cat: 8 reps');
 
