@@ -19,6 +19,8 @@ interface Shot {
 const routine = (title: string) => async (page: Page) => {
   await page.getByRole('link', { name: title }).click();
   await page.getByRole('textbox', { name: 'Title' }).waitFor();
+  // What the checks find makes rows longer; a row is chosen once they stand.
+  await page.getByRole('button', { name: /^Findings: / }).waitFor();
 };
 
 const chosen = (title: string, row: RegExp) => async (page: Page) => {
@@ -66,7 +68,10 @@ const leading = (title: string, plays: number, ms: number) => async (page: Page)
   await page.clock.runFor(ms);
 };
 
-const record = async (page: Page) => page.getByRole('button', { name: 'Record' }).click();
+const record = async (page: Page) => {
+  await page.getByRole('button', { name: 'Record' }).click();
+  await page.getByRole('heading', { name: 'Record' }).waitFor();
+};
 
 const SHOTS: readonly Shot[] = [
   { name: 'routines-phone', viewport: PHONE, go: async () => undefined },
@@ -129,6 +134,7 @@ const SHOTS: readonly Shot[] = [
     go: async (page) => {
       await record(page);
       await page.getByRole('link', { name: /Signal box reset/ }).click();
+      await page.getByText('Item and side').waitFor();
     },
   },
   {
@@ -162,6 +168,10 @@ try {
     await page.getByRole('heading', { name: 'Routines' }).waitFor();
     await go(page);
     await page.clock.runFor(500);
+    // Pages come on demand and checks from a worker: neither is to be caught half way.
+    await page.getByText(/^(looking…|Working it out…|Opening your routines…)$/).waitFor({
+      state: 'hidden',
+    });
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: `${FOLDER}/${name}.png` });
     await page.close();
