@@ -58,6 +58,15 @@ export async function openRoutine(page: Page, title: string): Promise<void> {
   await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue(title);
 }
 
+/**
+ * The routine with what the checks found: that makes rows longer, and a press that begins on one row
+ * and ends on another is none.
+ */
+export async function openChecked(page: Page, title: string): Promise<void> {
+  await openRoutine(page, title);
+  await expect(page.getByRole('button', { name: /^Findings: (?!looking)/ })).toBeVisible();
+}
+
 /** Saved means in storage: a reload finds it. */
 export async function saved(page: Page): Promise<void> {
   await page.waitForTimeout(200);

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { DEMO_COUNT, expect, openDemo, openRoutine, saved, test } from './browser';
+import { DEMO_COUNT, expect, openChecked, openDemo, openRoutine, saved, test } from './browser';
 
 test('from a typed routine to a led class and back from a file', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-03-05T10:00:00') });
@@ -101,7 +101,7 @@ test('new, named, duplicated, deleted and brought back', async ({ page }) => {
 
 test('a wrong line stays as it was typed, with its problem beside it', async ({ page }) => {
   await openDemo(page);
-  await openRoutine(page, 'Signal box reset');
+  await openChecked(page, 'Signal box reset');
   const line = page.getByRole('textbox', { name: 'Type a move and its dose' });
   await line.fill('seated twist 30s sideways');
   await line.press('Enter');
@@ -115,7 +115,7 @@ test('a wrong line stays as it was typed, with its problem beside it', async ({ 
 
 test('dose, sides and order are changed, undone and kept', async ({ page }) => {
   await openDemo(page);
-  await openRoutine(page, 'Signal box reset');
+  await openChecked(page, 'Signal box reset');
   await page.getByRole('button', { name: /^Seated twist/ }).click();
   await page.getByRole('button', { name: 'More: Hold' }).click();
   await expect(page.getByRole('button', { name: /^Seated twist, hold 25 s/ })).toBeVisible();
@@ -162,7 +162,7 @@ test('an address that leads nowhere says so', async ({ page }) => {
 
 test('a block is made, changed and taken apart, and lanes are chosen', async ({ page }) => {
   await openDemo(page);
-  await openRoutine(page, 'Before the second bake');
+  await openChecked(page, 'Before the second bake');
   await page.getByRole('button', { name: /^Standing side bend/ }).click();
   await page.getByRole('button', { name: 'Make a block' }).click();
   const head = page.getByRole('button', { name: /^Block:/ });

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { DEMO_COUNT, expect, openDemo, openRoutine, saved, test } from './browser';
+import { DEMO_COUNT, expect, openDemo, openChecked, saved, test } from './browser';
 
 /** Reaches into the browser's database as a fault would. */
 async function editStored(
@@ -75,7 +75,7 @@ test('data of a newer version is kept and not opened', async ({ page }) => {
 
 test('an edit in one tab shows in the other', async ({ page, context }) => {
   await openDemo(page);
-  await openRoutine(page, 'Signal box reset');
+  await openChecked(page, 'Signal box reset');
   const other = await context.newPage();
   await other.goto(page.url());
   await expect(other.getByRole('textbox', { name: 'Title' })).toHaveValue('Signal box reset');
@@ -87,7 +87,7 @@ test('an edit in one tab shows in the other', async ({ page, context }) => {
 
 test('a full disk is told, and the routine is handed over as a file', async ({ page }) => {
   await openDemo(page);
-  await openRoutine(page, 'Signal box reset');
+  await openChecked(page, 'Signal box reset');
   await saved(page);
   await page.evaluate(() => {
     const full = () => {
@@ -108,7 +108,7 @@ test('a full disk is told, and the routine is handed over as a file', async ({ p
 
 test('closing the tab right after an edit loses nothing', async ({ page, context }) => {
   await openDemo(page);
-  await openRoutine(page, 'Signal box reset');
+  await openChecked(page, 'Signal box reset');
   const address = page.url();
   await page.getByRole('button', { name: /^Seated twist/ }).click();
   await page.getByRole('button', { name: 'Remove' }).click();

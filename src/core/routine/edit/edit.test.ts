@@ -112,6 +112,14 @@ describe('edits', () => {
     expect(third?.weak).toBeUndefined();
   });
 
+  test('even out keeps a press, which does not go by turns, on each side', () => {
+    // Found by the property above, with seed -94964320.
+    const routine = routineOf('Knee falling outward: hold 13s, press 3s x1, left only');
+    const after = applyChange(routine, evenOutSides(routine));
+    expect(itemsInOrder(after)[0]).toMatchObject({ sides: 'each', press: { times: 1 } });
+    expect(routineSchema.safeParse(after).success).toBe(true);
+  });
+
   test('a row at the edge of a block moves out of it', () => {
     const routine = routineOf('(2 rounds)\n  Seated cat\n  Bridge');
     const [cat] = itemsInOrder(routine);

@@ -1,6 +1,6 @@
 import { itemIdSchema, type ItemId, type MoveId, type NewId } from '../../ids';
 import type { LaneName } from '../../lane';
-import { mendedItem } from '../item';
+import { itemFaults, mendedItem } from '../item';
 import {
   SECTIONS,
   itemsInOrder,
@@ -132,7 +132,9 @@ export function evenOutSides(routine: Routine): Change {
     const oneSided = from.sides === 'left-only' || from.sides === 'right-only';
     if (from.meant || !(oneSided || from.weak)) return [];
     const { sides, weak: _weak, ...kept } = from;
-    const to: Item = oneSided || !sides ? kept : { ...kept, sides };
+    const own: Item = oneSided || !sides ? kept : { ...kept, sides };
+    // What is said of one side may not go by turns, which is some moves' own way.
+    const to: Item = itemFaults(own, routine).length > 0 ? { ...kept, sides: 'each' } : own;
     return [{ kind: 'replace', place: placeOf(routine, from.id), from, to }];
   });
   return { what: 'even-out', steps };
