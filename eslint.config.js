@@ -32,7 +32,7 @@ module.exports = defineConfig([
   },
   {
     files: ['src/core/**/*.ts'],
-    ignores: ['src/core/catalog/data/**', '**/*.test.ts', 'src/core/testing/**'],
+    ignores: ['src/core/moves/catalogue/data/**', '**/*.test.ts', 'src/core/testing/**'],
     rules: {
       'no-restricted-syntax': [
         'error',

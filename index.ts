@@ -1,3 +1,3 @@
 // First of all: schemas are made as modules load, and must not try to build code from text.
-import './src/platform/policy';
+import '@/platform/policy';
 import 'expo-router/entry';

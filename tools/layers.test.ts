@@ -5,12 +5,13 @@ import { join } from 'node:path';
 const root = join(__dirname, '..');
 
 const PLANTED = [
-  ['src/core/time/planted-words.ts', "import '../../words';\n", 'src-core-imports-only'],
-  ['src/core/time/planted-past.ts', "import '../dose/schema';\n", 'core-through-its-doors'],
-  ['src/core/time/planted-react.ts', "import 'react';\n", 'core-is-plain'],
-  ['src/state/planted.ts', "import '@/features/library';\n", 'src-state-imports-only'],
+  ['src/core/common/planted-words.ts', "import '../../words/score';\n", 'src-core-imports-only'],
+  ['src/core/moves/planted-past.ts', "import '../body/loads';\n", 'core-through-its-doors'],
+  ['src/core/common/planted-react.ts', "import 'react';\n", 'core-is-plain'],
+  ['src/core/moves/planted-up.ts', "import '@/core/people';\n", 'src-core-moves-imports-only'],
+  ['src/state/planted.ts', "import '@/features/routines';\n", 'src-state-imports-only'],
   ['src/design/planted.ts', "import '@/state';\n", 'src-design-imports-only'],
-  ['server/planted.ts', "import '../src/core/time';\n", 'server-imports-only'],
+  ['server/planted.ts', "import '../src/core/common';\n", 'server-imports-only'],
 ] as const;
 
 describe('the layers', () => {

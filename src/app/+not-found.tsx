@@ -1,3 +1,3 @@
-import { NotFoundScreen } from '@/features/app';
+import { NotFoundScreen } from '@/features/notices';
 
 export default NotFoundScreen;

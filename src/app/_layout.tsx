@@ -1,3 +1,6 @@
 import { App } from '@/features/app';
+import { loadWorkshop } from '@/workshop';
 
-export default App;
+export default function Layout() {
+  return <App loadWorkshop={loadWorkshop} />;
+}

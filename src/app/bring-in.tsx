@@ -1,3 +1,3 @@
-import { BringInScreen } from '@/features/library';
+import { inWorkshop } from '@/workshop';
 
-export default BringInScreen;
+export default inWorkshop((all) => all.BringInScreen);

@@ -1,3 +1,3 @@
-import { LibraryScreen } from '@/features/library';
+import { RoutinesScreen } from '@/features/routines';
 
-export default LibraryScreen;
+export default RoutinesScreen;

@@ -1,10 +1,6 @@
-import {
-  MD3DarkTheme,
-  MD3LightTheme,
-  configureFonts,
-  useTheme,
-  type MD3Theme,
-} from 'react-native-paper';
+import { configureFonts, useTheme, type MD3Theme } from 'react-native-paper';
+// By their own file: by Paper's index these two names would bring in all of Paper.
+import { MD3DarkTheme, MD3LightTheme } from 'react-native-paper/lib/module/styles/themes';
 import { DARK, LIGHT, SANS, SERIF, type Tokens } from './tokens';
 
 export type AppTheme = MD3Theme & { readonly tokens: Tokens };

@@ -1,5 +1,5 @@
 import { v4 } from 'uuid';
-import type { NewId } from '@/core/ids';
+import type { NewId } from '@/core/common';
 
 /** Ids that no other device makes. */
 export const randomId: NewId = () => v4();

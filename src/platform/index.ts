@@ -1,3 +1,5 @@
+import type { NewId } from '@/core/common';
+import { browserLocks, type Locks } from './locks';
 import { browserClock, type Clock } from './clock';
 import { randomId } from './ids';
 import { browserRoutineWork, type RoutineWork } from './routine-work';
@@ -5,12 +7,12 @@ import { browserSound, type Sound } from './sound';
 import { browserSpeech, type Speech } from './speech';
 import { askToPersist, browserStore, type KeyStore } from './storage';
 import { browserTabs, type Tabs } from './tabs';
-import type { NewId } from '@/core/ids';
 
 /** Everything outside that the application uses; tests hand in their own. */
 export interface Platform {
   readonly store: KeyStore;
   readonly tabs: Tabs;
+  readonly locks: Locks;
   readonly clock: Clock;
   readonly sound: Sound;
   readonly speech: Speech;
@@ -23,6 +25,7 @@ export function browserPlatform(): Platform {
   return {
     store: browserStore(),
     tabs: browserTabs(),
+    locks: browserLocks(),
     clock: browserClock(),
     sound: browserSound(),
     speech: browserSpeech(),

@@ -6,6 +6,16 @@ export function onPageLeave(leave: () => void): void {
   window.addEventListener('pagehide', leave);
 }
 
+/** Calls `wake` once, at the first sign that somebody is about to do something. */
+export function onFirstTouch(wake: () => void): void {
+  const signs = ['pointermove', 'pointerdown', 'keydown'] as const;
+  const once = () => {
+    signs.forEach((sign) => window.removeEventListener(sign, once));
+    wake();
+  };
+  signs.forEach((sign) => window.addEventListener(sign, once, { passive: true }));
+}
+
 /** Calls `press` for keys that are not typed into a field; returns the way to stop. */
 export function onKey(press: (key: string, event: KeyboardEvent) => void): () => void {
   const listen = (event: KeyboardEvent) => {

@@ -1,12 +1,13 @@
-import { countingIds, routineIdSchema } from '@/core/ids';
+import { GROUP_ALONE } from '@/core/people';
+import { countingIds, routineIdSchema } from '@/core/common';
 import type { Routine } from '@/core/routine';
 import { browserRoutineWork } from './routine-work';
 
 const ROUTINE: Routine = {
   id: routineIdSchema.parse('r'),
   title: 'Low tide',
-  pace: 'desk',
-  paceChanges: {},
+  group: 'desk',
+  pace: {},
   notes: [],
   sections: { 'warm-up': [], main: [], settle: [] },
 };
@@ -40,8 +41,8 @@ const work = () => browserRoutineWork(countingIds('n'));
 describe('work beside the page', () => {
   test('one worker answers, and each state of a routine is looked at once', async () => {
     const own = work();
-    await Promise.all([own.findings(ROUTINE), own.findings(ROUTINE)]);
-    await own.findings({ ...ROUTINE });
+    await Promise.all([own.findings(ROUTINE, GROUP_ALONE), own.findings(ROUTINE, GROUP_ALONE)]);
+    await own.findings({ ...ROUTINE }, GROUP_ALONE);
     expect(mockFindings).toHaveBeenCalledTimes(2);
     expect(workers).toHaveLength(1);
   });
@@ -49,12 +50,12 @@ describe('work beside the page', () => {
   test('a worker that fails is told of, ended, and followed by another', async () => {
     const own = work();
     mockFindings.mockReturnValueOnce(new Promise(() => undefined));
-    const asked = own.findings(ROUTINE);
+    const asked = own.findings(ROUTINE, GROUP_ALONE);
     workers[0]?.onerror?.({ message: 'broken' });
     await expect(asked).rejects.toThrow('broken');
     expect(workers[0]?.terminate).toHaveBeenCalled();
     // What failed may be asked again.
-    await expect(own.findings(ROUTINE)).resolves.toEqual([]);
+    await expect(own.findings(ROUTINE, GROUP_ALONE)).resolves.toEqual([]);
     expect(workers).toHaveLength(2);
   });
 
@@ -62,7 +63,7 @@ describe('work beside the page', () => {
     jest.useFakeTimers();
     const own = work();
     mockFindings.mockReturnValueOnce(new Promise(() => undefined));
-    const asked = own.findings(ROUTINE);
+    const asked = own.findings(ROUTINE, GROUP_ALONE);
     const given = expect(asked).rejects.toThrow('took too long');
     await jest.advanceTimersByTimeAsync(20_000);
     await given;

@@ -1,16 +1,16 @@
+import type { TakingPart } from '@/core/people';
 import { wrap, type Remote } from 'comlink';
-import type { RuleFinding, SafeFitting } from '@/core/check';
-import type { NewId } from '@/core/ids';
-import type { Ordering } from '@/core/order';
+import type { NewId } from '@/core/common';
+import type { RuleFinding, SafeFitting, Ordering } from '@/core/judgement';
 import type { Change, Routine } from '@/core/routine';
 import type { RoutineWorker } from '@/workers/routine.protocol';
 
 /** What is worked out beside the page. Each rejects where the worker fails or takes too long. */
 export interface RoutineWork {
-  findings(routine: Routine): Promise<readonly RuleFinding[]>;
-  mend(routine: Routine, finding: RuleFinding): Promise<Change | undefined>;
-  fit(routine: Routine, slotMs: number): Promise<SafeFitting>;
-  order(routine: Routine): Promise<Ordering>;
+  findings(routine: Routine, part: TakingPart): Promise<readonly RuleFinding[]>;
+  mend(routine: Routine, part: TakingPart, finding: RuleFinding): Promise<Change | undefined>;
+  fit(routine: Routine, part: TakingPart, slotMs: number): Promise<SafeFitting>;
+  order(routine: Routine, part: TakingPart): Promise<Ordering>;
 }
 
 interface Running {
@@ -26,7 +26,7 @@ const LONGEST_MS = 20_000;
 export function browserRoutineWork(newId: NewId): RoutineWork {
   let running: Running | undefined;
   /** Each state of a routine is looked at once, however many ask. */
-  const known = new WeakMap<Routine, Promise<readonly RuleFinding[]>>();
+  const known = new WeakMap<Routine, WeakMap<TakingPart, Promise<readonly RuleFinding[]>>>();
   const ask = async <T>(question: (work: Remote<RoutineWorker>) => Promise<T>): Promise<T> => {
     const own = (running ??= start());
     let timer: ReturnType<typeof setTimeout> | undefined;
@@ -44,17 +44,20 @@ export function browserRoutineWork(newId: NewId): RoutineWork {
     }
   };
   return {
-    findings: (routine) => {
-      const found = known.get(routine) ?? ask((work) => work.findings(routine));
-      known.set(routine, found);
+    findings: (routine, part) => {
+      const byPart = known.get(routine) ?? new WeakMap();
+      known.set(routine, byPart);
+      const found = byPart.get(part) ?? ask((work) => work.findings(routine, part));
+      byPart.set(part, found);
       // What failed may be asked again.
-      found.catch(() => known.delete(routine));
+      found.catch(() => byPart.delete(part));
       return found;
     },
-    mend: (routine, finding) => ask((work) => work.mend(routine, finding, `${newId()}-`)),
-    fit: (routine, slotMs) =>
-      ask<SafeFitting>(async (work) => work.fit(routine, slotMs, `${newId()}-`)),
-    order: (routine) => ask((work) => work.order(routine)),
+    mend: (routine, part, finding) =>
+      ask((work) => work.mend(routine, part, finding, `${newId()}-`)),
+    fit: (routine, part, slotMs) =>
+      ask<SafeFitting>(async (work) => work.fit(routine, part, slotMs, `${newId()}-`)),
+    order: (routine, part) => ask((work) => work.order(routine, part)),
   };
 }
 

@@ -1,4 +1,4 @@
-import type { Tone } from '@/core/lead';
+import type { Tone } from '@/core/class';
 
 /** A chime as arithmetic: partials of a base, each with its loudness, fading away. */
 export interface Chime {

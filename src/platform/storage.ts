@@ -4,8 +4,9 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 export interface KeyStore {
   read(keys: readonly string[]): Promise<Readonly<Record<string, string | null>>>;
   keys(): Promise<readonly string[]>;
-  write(key: string, value: string): Promise<void>;
-  remove(key: string): Promise<void>;
+  /** All of it or nothing. */
+  write(texts: Readonly<Record<string, string>>): Promise<void>;
+  remove(keys: readonly string[]): Promise<void>;
 }
 
 export function browserStore(): KeyStore {
@@ -13,8 +14,8 @@ export function browserStore(): KeyStore {
   return {
     read: (keys) => storage.getMany([...keys]),
     keys: () => storage.getAllKeys(),
-    write: (key, value) => storage.setItem(key, value),
-    remove: (key) => storage.removeItem(key),
+    write: (texts) => storage.setMany({ ...texts }),
+    remove: (keys) => storage.removeMany([...keys]),
   };
 }
 

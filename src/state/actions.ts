@@ -1,12 +1,18 @@
-import type { Move } from '@/core/catalog';
-import { routineIdSchema, type MoveId, type NewId, type RoutineId } from '@/core/ids';
-import { isLikeShipped, isShipped, type Bringing } from '@/core/library';
-import { itemsOutOfLine, withFreshIds, type Entry, type Routine } from '@/core/routine';
+import { routineIdSchema, type MoveId, type NewId, type RoutineId } from '@/core/common';
+import type { Move } from '@/core/moves';
+import {
+  itemsOutOfLine,
+  withFreshIds,
+  type Entry,
+  type Routine,
+  changeHeader,
+} from '@/core/routine';
+import { isLikeShipped, isShipped, type Bringing } from '@/core/writing';
 import { draftKept, draftLetGo, moveLetGo, movesBrought, selectOwnMoves } from './moves';
-import { noticeClosed, noticeShown, type Notice } from './notices';
-import { routineDeleted, routinesBrought } from './routines';
+import { noticeClosed, noticeShown, type Notice } from './hall/notices';
+import { routineChanged, routineDeleted, routinesBrought } from './routines';
 import { runDeleted, runsBrought } from './runs';
-import type { AppThunk } from './store';
+import type { AppThunk } from './slices';
 
 /** A routine with nothing in it; returns its id. */
 export function createRoutine(title: string): AppThunk<RoutineId> {
@@ -14,8 +20,8 @@ export function createRoutine(title: string): AppThunk<RoutineId> {
     const routine: Routine = {
       id: routineIdSchema.parse(newId()),
       title,
-      pace: 'desk',
-      paceChanges: {},
+      group: 'desk',
+      pace: {},
       notes: [],
       sections: { 'warm-up': [], main: [], settle: [] },
     };
@@ -38,6 +44,14 @@ export function duplicateRoutine(id: RoutineId, title: string): AppThunk {
   return (dispatch, getState, { newId }) => {
     const kept = getState().routines[id];
     if (kept) dispatch(routinesBrought([{ ...underFreshIds(kept.routine, newId), title }]));
+  };
+}
+
+export function renameRoutine(id: RoutineId, title: string): AppThunk {
+  return (dispatch, getState) => {
+    const kept = getState().routines[id];
+    if (!kept || title === kept.routine.title) return;
+    dispatch(routineChanged({ id, change: changeHeader(kept.routine, { title }) }));
   };
 }
 
@@ -140,7 +154,7 @@ export function takeBack(notice: Notice): AppThunk {
 /** Lets go of a damaged record that was set aside. */
 export function letGo(notice: Extract<Notice, { kind: 'set-aside' }>): AppThunk<Promise<void>> {
   return async (dispatch, _, { store }) => {
-    await store.remove(notice.key);
+    await store.remove([notice.key]);
     dispatch(noticeClosed(notice));
   };
 }

@@ -1,4 +1,4 @@
-import { SHIPPED, type Move } from '@/core/catalog';
+import { SHIPPED, type Move } from '@/core/moves';
 import { withMovesInUse, withOwnMoves, withoutOwnMove, type Routine } from '@/core/routine';
 import type { MovesState } from './moves';
 import type { KeptRoutine, RoutinesState } from './routines';

@@ -1,26 +1,57 @@
-import { runOf, type LeadAction } from '@/core/lead';
-import { runIdSchema, type RoutineId } from '@/core/ids';
-import type { RunEnd } from '@/core/record';
-import { scorePhrases } from '@/words';
-import { leadActed, leadEnded, leadLeft, leadOpened, leadTakenUp, leadTallied } from './lead';
+import { runOf, type KeptLead, type LeadAction, type RunEnd } from '@/core/class';
+import { isoWithOffset, runIdSchema, type RoutineId } from '@/core/common';
+import { scorePhrases } from '@/words/score';
+import {
+  leadActed,
+  leadEnded,
+  leadLeft,
+  leadLost,
+  leadOpened,
+  leadStarted,
+  leadTakenUp,
+  leadTallied,
+  leadsElsewhere,
+} from './lead';
 import { runsBrought } from './runs';
-import type { AppThunk } from './store';
+import type { AppThunk } from './slices';
+import { takingPart } from './taking-part';
 
-/** Makes ready to lead a routine; the clock starts with `go`. */
+/** The lock that a tab holds while it leads a class. */
+export const leadLock = (runId: string) => `lead ${runId}`;
+
+/** Finds out which classes other tabs are leading. */
+export function lookElsewhere(): AppThunk<Promise<void>> {
+  return async (dispatch, getState, { locks }) => {
+    const own = leadLock(getState().lead.current?.runId ?? '');
+    const held = [...(await locks.held())].filter((name) => name !== own);
+    const prefix = leadLock('');
+    const runs = held.filter((name) => name.startsWith(prefix));
+    dispatch(leadsElsewhere(runs.map((name) => name.slice(prefix.length))));
+  };
+}
+
+/** Makes ready to lead a routine, unless a class is in hand; the clock starts with `go`. */
 export function openLead(id: RoutineId): AppThunk {
   return (dispatch, getState, { newId, clock }) => {
+    if (getState().lead.current) return;
     const routine = getState().routines[id]?.routine;
     if (!routine) return;
     const runId = runIdSchema.parse(newId());
-    dispatch(leadOpened({ routine, runId, startedAt: clock.wallTime().toISOString() }));
+    const at = isoWithOffset(clock.wallTime());
+    dispatch(leadOpened({ routine, part: takingPart(), runId, at }));
+    void dispatch(lookElsewhere());
   };
 }
 
 /** One of the instructor's keys or targets; a press also lets the browser make sound. */
 export function act(kind: LeadAction['kind']): AppThunk {
-  return (dispatch, _, { clock, sound }) => {
+  return (dispatch, getState, { clock, sound }) => {
     sound.wake();
     dispatch(leadTakenUp());
+    const lead = getState().lead.current?.lead;
+    if (kind === 'go' && lead?.ledMs === 0 && lead.clockMs === null) {
+      dispatch(leadStarted(isoWithOffset(clock.wallTime())));
+    }
     dispatch(leadActed({ action: { kind }, nowMs: clock.now() }));
   };
 }
@@ -36,18 +67,35 @@ export function endLead(how: RunEnd): AppThunk {
       dispatch(leadEnded(null));
       return;
     }
-    const endedAt = clock.wallTime().toISOString();
+    const endedAt = isoWithOffset(clock.wallTime());
     dispatch(runsBrought([runOf(lead, { id: runId, startedAt, endedAt, how }, scorePhrases)]));
     dispatch(leadEnded(runId));
   };
 }
 
-/** The screen goes away in the middle: the class is held, or closed where it never began. */
+/** Classes that were broken off before the last one: nobody comes back to them, so they are recorded. */
+export function recordLeftOver(): AppThunk {
+  return (dispatch, getState) => {
+    const { others, elsewhere } = getState().lead;
+    const left = Object.values(others).filter(({ runId }) => !elsewhere.includes(runId));
+    for (const one of left) {
+      if (one.lead.ledMs > 0) dispatch(runsBrought([brokenOff(one)]));
+      dispatch(leadLost(one.runId));
+    }
+  };
+}
+
+function brokenOff({ runId, startedAt, lead }: KeptLead) {
+  const endedAt = isoWithOffset(new Date(Date.parse(startedAt) + lead.ledMs));
+  return runOf(lead, { id: runId, startedAt, endedAt, how: 'broken-off' }, scorePhrases);
+}
+
+/** The screen goes away: a class in the middle is held, one that never began is closed. */
 export function leaveLead(): AppThunk {
   return (dispatch, getState, { clock }) => {
     const lead = getState().lead.current?.lead;
-    if (!lead) return;
-    if (lead.clockMs === null && lead.ledMs === 0) dispatch(leadEnded(null));
+    // The run that ended here has been shown: the next class begins afresh.
+    if (!lead || (lead.clockMs === null && lead.ledMs === 0)) dispatch(leadEnded(null));
     else dispatch(leadLeft(clock.now()));
   };
 }

@@ -1,7 +1,6 @@
 import { isAnyOf, type ListenerEffectAPI, type ListenerMiddlewareInstance } from '@reduxjs/toolkit';
-import { RESUME_COUNT_IN_MS, onsetsOf, placeAt, type Lead, type Onset } from '@/core/lead';
+import { RESUME_COUNT_IN_MS, onsetsOf, placeAt, type Lead, type Onset } from '@/core/class';
 import type { Platform } from '@/platform';
-import { endLead } from './lead-actions';
 import {
   leadActed,
   leadEnded,
@@ -11,10 +10,11 @@ import {
   leadTallied,
   scoreOfLead,
 } from './lead';
-import type { AppDispatch, AppState } from './store';
+import { endLead } from './lead-actions';
+import type { AppDispatch, AppState } from './slices';
 
-/** What is kept of a class is at most this old. */
-const TALLY_EVERY_MS = 1000;
+/** What is kept of a class is at most a second old; this leaves time for the writing. */
+const TALLY_EVERY_MS = 750;
 /** An onset that is later than this is not sounded any more: it would only confuse. */
 const STALE_MS = 1500;
 
@@ -62,9 +62,10 @@ async function run(
 ): Promise<void> {
   const { clock } = api.extra;
   for (;;) {
-    const current = api.getState().lead.current;
-    if (!current || current.lead.clockMs === null) return;
-    const { lead } = current;
+    const lead = api.getState().lead.current?.lead;
+    if (!lead || lead.clockMs === null) return;
+    // After a hold the class goes on when the count-in is over, and nothing of it sounds before.
+    await api.pause(clock.waitUntil(lead.clockMs, api.signal));
     const score = scoreOfLead(lead);
     const placeMs = placeAt(lead, score, clock.now());
     const due = onsetsOf(score).filter(({ atMs }) => atMs > sounded() && atMs <= placeMs);
@@ -75,9 +76,13 @@ async function run(
       return;
     }
     const nextMs = onsetsOf(score).find(({ atMs }) => atMs > placeMs)?.atMs ?? score.totalMs;
-    const wakeMs = Math.min(nextMs, placeMs + TALLY_EVERY_MS, score.totalMs);
-    await api.pause(clock.waitUntil((lead.clockMs ?? 0) + wakeMs - lead.fromMs, api.signal));
-    if (wakeMs !== nextMs) api.dispatch(leadTallied(clock.now()));
+    const tallyMs = lead.fromMs + TALLY_EVERY_MS;
+    if (placeMs >= tallyMs) {
+      api.dispatch(leadTallied(clock.now()));
+      continue;
+    }
+    const wakeMs = Math.min(nextMs, tallyMs, score.totalMs);
+    await api.pause(clock.waitUntil(lead.clockMs + wakeMs - lead.fromMs, api.signal));
   }
 }
 

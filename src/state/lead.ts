@@ -1,21 +1,24 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { RunId } from '@/core/ids';
 import {
   afterAction,
   leadScore,
   newLead,
   placeAt,
   settledAt,
+  type KeptLead,
   type Lead,
   type LeadAction,
-} from '@/core/lead';
+} from '@/core/class';
+import type { RunId } from '@/core/common';
+import type { TakingPart } from '@/core/people';
 import type { Routine } from '@/core/routine';
-import type { Score } from '@/core/score';
-import { scorePhrases } from '@/words';
+import type { Score } from '@/core/timing';
+import { scorePhrases } from '@/words/score';
 
 /** The class that is being led; saved, so that a reload finds its place. */
 export interface LeadInProgress {
   readonly runId: RunId;
+  /** When it was started; until then, when it was made ready. */
   readonly startedAt: string;
   readonly lead: Lead;
   /** Found in storage: the page went away in the middle, so the person is asked first. */
@@ -26,9 +29,13 @@ export interface LeadState {
   readonly current: LeadInProgress | null;
   /** The run that ended last, for the screen that follows. Momentary. */
   readonly endedRun: RunId | null;
+  /** Which classes other tabs are leading. Momentary. */
+  readonly elsewhere: readonly string[];
+  /** What is kept of those, which is theirs to change, and of classes that nobody came back to. */
+  readonly others: Readonly<Record<string, KeptLead>>;
 }
 
-const initialState: LeadState = { current: null, endedRun: null };
+const initialState: LeadState = { current: null, endedRun: null, elsewhere: [], others: {} };
 
 const scores = new WeakMap<Lead['routine'], Map<string, Score>>();
 
@@ -49,20 +56,44 @@ const slice = createSlice({
   initialState,
   reducers: {
     leadOpened: (
-      _,
-      { payload }: PayloadAction<{ routine: Routine; runId: RunId; startedAt: string }>,
+      state,
+      { payload }: PayloadAction<{ routine: Routine; part: TakingPart; runId: RunId; at: string }>,
     ): LeadState => ({
+      ...state,
       current: {
         runId: payload.runId,
-        startedAt: payload.startedAt,
-        lead: newLead(payload.routine),
+        startedAt: payload.at,
+        lead: newLead(payload.routine, payload.part),
         interrupted: false,
       },
       endedRun: null,
     }),
-    leadFound: (_, { payload }: PayloadAction<Omit<LeadInProgress, 'interrupted'>>): LeadState => ({
-      current: { ...payload, interrupted: true },
-      endedRun: null,
+    /** The first second: from here on the record counts. */
+    leadStarted: (state, { payload: at }: PayloadAction<string>): LeadState =>
+      state.current ? { ...state, current: { ...state.current, startedAt: at } } : state,
+    leadsElsewhere: (state, { payload }: PayloadAction<readonly string[]>): LeadState => ({
+      ...state,
+      elsewhere: payload,
+    }),
+    /** From storage: the latest is asked about, unless another tab is leading it. */
+    leadFound: (state, { payload }: PayloadAction<readonly KeptLead[]>): LeadState => {
+      const [last] = payload
+        .filter(({ runId }) => !state.elsewhere.includes(runId))
+        .toSorted((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt));
+      const others = payload.filter((one) => one !== last || state.current);
+      return {
+        ...state,
+        current: state.current ?? (last ? { ...last, interrupted: true } : null),
+        others: {
+          ...state.others,
+          ...Object.fromEntries(others.map((one) => [one.runId, one])),
+        },
+      };
+    },
+    /** One that has become a record, or is gone. */
+    leadLost: (state, { payload: id }: PayloadAction<string>): LeadState => ({
+      ...state,
+      others: Object.fromEntries(Object.entries(state.others).filter(([runId]) => runId !== id)),
     }),
     /** The screen was left: held, and asked about before it goes on. */
     leadLeft: (state, { payload: nowMs }: PayloadAction<number>): LeadState => {
@@ -91,13 +122,24 @@ const slice = createSlice({
       const settled = settledAt(lead, score, placeAt(lead, score, nowMs));
       return { ...state, current: { ...state.current, lead: { ...settled, clockMs: nowMs } } };
     },
-    leadEnded: (_, { payload }: PayloadAction<RunId | null>): LeadState => ({
+    leadEnded: (state, { payload }: PayloadAction<RunId | null>): LeadState => ({
+      ...state,
       current: null,
       endedRun: payload,
     }),
   },
 });
 
-export const { leadOpened, leadFound, leadLeft, leadTakenUp, leadActed, leadTallied, leadEnded } =
-  slice.actions;
+export const {
+  leadOpened,
+  leadStarted,
+  leadsElsewhere,
+  leadFound,
+  leadLost,
+  leadLeft,
+  leadTakenUp,
+  leadActed,
+  leadTallied,
+  leadEnded,
+} = slice.actions;
 export const leadReducer = slice.reducer;

@@ -1,40 +1,39 @@
-import { SHIPPED } from '@/core/catalog';
-import { moveIdSchema, routineIdSchema } from '@/core/ids';
-import { bringMoves, draftOf, emptyDraft, readDraft } from '@/core/library';
-import { addEntry, changeItem, itemsInOrder, readRoutineText, removeEntry } from '@/core/routine';
-import { ownLike, shipped } from '@/core/testing';
+import { moveIdSchema, routineIdSchema } from '@/core/common';
+import { SHIPPED } from '@/core/moves';
+import {
+  addEntry,
+  changeItem,
+  itemsInOrder,
+  readRoutineText,
+  removeEntry,
+  type Change,
+} from '@/core/routine';
+import { ownLike, shipped, levelId } from '@/core/testing';
+import { bringMoves, draftOf, emptyDraft, readDraft } from '@/core/writing';
 import {
   bringIn,
   bringMovesIn,
   changeUndone,
-  createAppStore,
   draftKept,
   dropDraft,
   keepMove,
   letMoveGo,
-  openApp,
   routineChanged,
   routineToBuild,
   scoreOf,
-  selectCatalog,
+  selectCatalogue,
   selectOwnMoves,
   takeBack,
   type AppStore,
 } from '.';
-import { SAVE_AFTER_MS } from './saving';
-import { fakePlatform, type FakePlatform } from './testing';
+import { TIMING } from './storage/keeper';
+import { fakePlatform, openedTab as opened } from './testing';
 
 const rail = ownLike('Seated twist', { name: 'Rail turn' });
 const twist = { ...shipped('Seated twist'), otherNames: ['Harbour twist'] };
 const ID = routineIdSchema.parse('demo-signal-box-reset');
 
-async function opened(platform: FakePlatform): Promise<AppStore> {
-  const store = createAppStore(platform);
-  await openApp(store, platform);
-  return store;
-}
-
-const saving = () => new Promise((resolve) => setTimeout(resolve, SAVE_AFTER_MS + 80));
+const saving = () => new Promise((resolve) => setTimeout(resolve, TIMING.afterMs + 80));
 const routineIn = (store: AppStore, id = ID) => {
   const kept = store.getState().routines[id];
   if (!kept) throw new Error('no routine');
@@ -47,13 +46,19 @@ const lastNotice = (store: AppStore) => {
   return notice;
 };
 
+/** Makes an edit that must be possible. */
+function change(store: AppStore, edit: Change | undefined) {
+  if (!edit) throw new Error('no edit');
+  store.dispatch(routineChanged({ id: ID, change: edit }));
+}
+
 /** Adds a line of a move to the demo routine, as the builder does. */
 function add(store: AppStore, moveId = rail.id) {
   const routine = routineToBuild(routineIn(store), selectOwnMoves(store.getState()));
   const id = itemsInOrder(routine)[0]?.id;
   if (!id) throw new Error('no item');
   const entry = { kind: 'item', id: `${id}x` as typeof id, moveId } as const;
-  store.dispatch(routineChanged({ id: ID, change: addEntry(routine, entry) }));
+  change(store, addEntry(routine, entry));
   return entry.id;
 }
 
@@ -76,12 +81,13 @@ describe('own moves', () => {
     const store = await opened(fakePlatform());
     const tall = {
       ...rail,
-      levels: rail.levels.map((one, i) => (i ? one : { ...one, name: 'tall' })),
+      levels: rail.levels.map((one, i) =>
+        i ? one : { ...one, id: levelId('tall'), name: 'tall' },
+      ),
     };
     store.dispatch(keepMove(tall));
     const line = add(store);
-    const level = changeItem(routineIn(store), line, { level: 'tall' });
-    store.dispatch(routineChanged({ id: ID, change: level }));
+    change(store, changeItem(routineIn(store), line, { level: levelId('tall') }));
     store.dispatch(keepMove(rail));
     expect(lastNotice(store)).toMatchObject({ mended: [routineIn(store).title] });
     const item = itemsInOrder(routineIn(store)).find(({ id }) => id === line);
@@ -113,13 +119,13 @@ describe('own moves', () => {
     const store = await opened(fakePlatform());
     add(store, twist.id);
     store.dispatch(keepMove(twist));
-    expect(selectCatalog(store.getState()).byId.get(twist.id)?.otherNames).toEqual([
+    expect(selectCatalogue(store.getState()).byId.get(twist.id)?.otherNames).toEqual([
       'Harbour twist',
     ]);
     expect(carriedBy(store)).toEqual(['Seated twist']);
     store.dispatch(letMoveGo(twist.id));
     expect(lastNotice(store).kind).toBe('move-reverted');
-    expect(selectCatalog(store.getState()).byId.get(twist.id)).toBe(shipped('Seated twist'));
+    expect(selectCatalogue(store.getState()).byId.get(twist.id)).toBe(shipped('Seated twist'));
     expect(routineIn(store).moves).toBeUndefined();
   });
 
@@ -132,7 +138,7 @@ describe('own moves', () => {
     store.dispatch(keepMove(twist));
     store.dispatch(keepMove(same));
     expect(selectOwnMoves(store.getState())).toEqual([]);
-    expect(selectCatalog(store.getState()).byId.get(twist.id)).toBe(shipped('Seated twist'));
+    expect(selectCatalogue(store.getState()).byId.get(twist.id)).toBe(shipped('Seated twist'));
   });
 
   test('a routine from elsewhere keeps the moves that it came with to itself', async () => {

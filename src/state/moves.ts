@@ -1,7 +1,7 @@
 import { createSelector, createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { catalogWith, type Catalog, type Move } from '@/core/catalog';
-import type { MoveId } from '@/core/ids';
-import type { MoveDraft } from '@/core/library';
+import type { MoveId } from '@/core/common';
+import { catalogueWith, type Catalogue, type Move } from '@/core/moves';
+import type { MoveDraft } from '@/core/writing';
 
 export interface MovesState {
   /** A person's own moves, and shipped ones as they changed them; saved. */
@@ -35,12 +35,16 @@ const slice = createSlice({
       ...state,
       drafts: { ...state.drafts, [payload.id]: payload },
     }),
+    draftsKept: (state, { payload }: PayloadAction<readonly MoveDraft[]>): MovesState => ({
+      ...state,
+      drafts: { ...state.drafts, ...Object.fromEntries(payload.map((one) => [one.id, one])) },
+    }),
     draftLetGo: (state, { payload: id }: PayloadAction<MoveId>): MovesState =>
       state.drafts[id] ? { ...state, drafts: without(state.drafts, id) } : state,
   },
 });
 
-export const { movesBrought, moveLetGo, draftKept, draftLetGo } = slice.actions;
+export const { movesBrought, moveLetGo, draftKept, draftsKept, draftLetGo } = slice.actions;
 export const movesReducer = slice.reducer;
 
 type WithMoves = { readonly moves: MovesState };
@@ -51,4 +55,5 @@ export const selectOwnMoves: (state: WithMoves) => readonly Move[] = createSelec
 );
 
 /** The shipped moves, with the person's own laid over them. */
-export const selectCatalog = (state: WithMoves): Catalog => catalogWith(selectOwnMoves(state));
+export const selectCatalogue = (state: WithMoves): Catalogue =>
+  catalogueWith(selectOwnMoves(state));

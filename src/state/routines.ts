@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { RoutineId } from '@/core/ids';
-import { applyChange, reversed, type Change, type Routine } from '@/core/routine';
+import type { RoutineId } from '@/core/common';
+import { applyChange, changeBetween, reversed, type Change, type Routine } from '@/core/routine';
 
 /** A routine with what can be undone. The routine is saved; its history is momentary. */
 export interface KeptRoutine {
@@ -23,6 +23,14 @@ const slice = createSlice({
       ...state,
       ...Object.fromEntries(payload.map((routine) => [routine.id, fresh(routine)])),
     }),
+    /** What another tab made of a routine: one more change, which can be undone like any other. */
+    routineTold: (state, { payload: routine }: PayloadAction<Routine>) => {
+      const kept = state[routine.id];
+      if (!kept) return { ...state, [routine.id]: fresh(routine) };
+      const change = changeBetween(kept.routine, routine);
+      const past = change.steps.length > 0 ? [...kept.past, change] : kept.past;
+      return { ...state, [routine.id]: { routine, past, future: [] } };
+    },
     routineDeleted: (state, { payload }: PayloadAction<RoutineId>) =>
       Object.fromEntries(Object.entries(state).filter(([id]) => id !== payload)),
     routineChanged: (
@@ -53,6 +61,12 @@ const slice = createSlice({
   },
 });
 
-export const { routinesBrought, routineDeleted, routineChanged, changeUndone, changeRedone } =
-  slice.actions;
+export const {
+  routinesBrought,
+  routineTold,
+  routineDeleted,
+  routineChanged,
+  changeUndone,
+  changeRedone,
+} = slice.actions;
 export const routinesReducer = slice.reducer;

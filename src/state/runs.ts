@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { RunId } from '@/core/ids';
-import type { Run } from '@/core/record';
+import type { Run } from '@/core/class';
+import type { RunId } from '@/core/common';
 
 /** Every class that was led; saved. */
 export type RunsState = Readonly<Record<RunId, Run>>;

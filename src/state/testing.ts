@@ -1,10 +1,12 @@
-import type { KeyStore } from '@/platform/storage';
+import type { Tone } from '@/core/class';
+import { countingIds } from '@/core/common';
+import { checkRoutine, fitSafely, mendOf, orderRoutine } from '@/core/judgement';
 import type { Platform } from '@/platform';
-import type { Tone } from '@/core/lead';
-import { checkRoutine, fitSafely, mendOf } from '@/core/check';
-import { countingIds } from '@/core/ids';
-import { orderRoutine } from '@/core/order';
-import { scorePhrases } from '@/words';
+import type { KeyStore } from '@/platform/storage';
+import type { Locks } from '@/platform/locks';
+import { createHall, openHall, type Hall } from './hall';
+import { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';
+import { scorePhrases } from '@/words/score';
 
 export interface FakePlatform extends Platform {
   readonly data: Map<string, string>;
@@ -13,7 +15,66 @@ export interface FakePlatform extends Platform {
   /** Moves the clock, waking those who wait in the order of their times. */
   readonly advance: (ms: number) => Promise<void>;
   readonly tellFromOtherTab: (key: string) => void;
+  /** Whether other tabs hear nothing of it. */
+  alone: boolean;
   full: boolean;
+  /** Keys that can't be written. */
+  refuses: (key: string) => boolean;
+}
+
+type Listener = (key: string) => void;
+
+/** Fake platforms over the same data are tabs of one browser. */
+const tabsByData = new WeakMap<object, Set<Listener[]>>();
+function tabsOver(data: object): Set<Listener[]> {
+  const tabs = tabsByData.get(data) ?? new Set();
+  tabsByData.set(data, tabs);
+  return tabs;
+}
+
+const locksByData = new WeakMap<object, Map<string, Promise<unknown>>>();
+function locksOver(data: object): Locks {
+  const locks = locksByData.get(data) ?? new Map<string, Promise<unknown>>();
+  locksByData.set(data, locks);
+  return {
+    exclusive: async (name, work) => {
+      while (locks.has(name)) await locks.get(name);
+      const running = work();
+      locks.set(
+        name,
+        running.then(
+          () => undefined,
+          () => undefined,
+        ),
+      );
+      try {
+        return await running;
+      } finally {
+        locks.delete(name);
+      }
+    },
+    hold: async (name) => {
+      if (locks.has(name)) return undefined;
+      locks.set(name, Promise.resolve());
+      return () => void locks.delete(name);
+    },
+    held: async () => new Set(locks.keys()),
+  };
+}
+
+/** A store with everything in it and nothing read, for parts of the interface. */
+export function storeOn(platform: FakePlatform = fakePlatform()): AppStore {
+  return attachWorkshop(createHall(platform));
+}
+
+/** A tab that has opened all that is kept, its record too. */
+export async function openedTab(
+  platform: FakePlatform,
+): Promise<AppStore & { readonly hall: Hall }> {
+  const hall = createHall(platform);
+  await openHall(hall, (beside) => openWorkshop(hall, beside));
+  await openRecord(hall);
+  return Object.assign(attachWorkshop(hall), { hall });
 }
 
 /** A platform in memory, with a clock that a test moves. */
@@ -23,33 +84,48 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
   const listeners: ((key: string) => void)[] = [];
   const sounded: FakePlatform['sounded'][number][] = [];
   const said: FakePlatform['said'][number][] = [];
-  const settle = () => new Promise((resolve) => setTimeout(resolve, 0));
+  /** Lets everything that waits on a promise go on as far as it can. */
+  const settle = async () => {
+    for (let i = 0; i < 40; i++) await Promise.resolve();
+  };
   const store: KeyStore = {
     read: async (keys) => Object.fromEntries(keys.map((key) => [key, data.get(key) ?? null])),
     keys: async () => [...data.keys()],
-    write: async (key, value) => {
-      if (platform.full) throw new Error('full');
-      data.set(key, value);
+    write: async (texts) => {
+      if (platform.full || Object.keys(texts).some(platform.refuses)) throw new Error('full');
+      Object.entries(texts).forEach(([key, text]) => data.set(key, text));
     },
-    remove: async (key) => void data.delete(key),
+    remove: async (keys) => keys.forEach((key) => data.delete(key)),
   };
+  tabsOver(data).add(listeners);
   const newId = countingIds(prefix);
   const phrases = scorePhrases;
   const platform: FakePlatform = {
     data,
     sounded,
     said,
+    alone: false,
     full: false,
+    refuses: () => false,
+    locks: locksOver(data),
     store,
     newId,
     work: {
-      findings: async (routine) => checkRoutine(routine, { phrases }),
-      mend: async (routine, finding) => mendOf(routine, finding, { phrases, newId }),
-      fit: async (routine, slotMs) => fitSafely(routine, { slotMs, phrases, newId }),
-      order: async (routine) => orderRoutine(routine, { phrases }),
+      findings: async (routine, part) => checkRoutine(routine, { part, phrases }),
+      mend: async (routine, part, finding) => mendOf(routine, finding, { part, phrases, newId }),
+      fit: async (routine, part, slotMs) => fitSafely(routine, { slotMs, part, phrases, newId }),
+      order: async (routine, part) => orderRoutine(routine, { part, phrases }),
     },
     askToPersist: async () => true,
-    tabs: { tell: () => undefined, onTold: (listen) => void listeners.push(listen) },
+    tabs: {
+      // Other tabs hear of it a little later, as they do in a browser.
+      tell: (key) => {
+        if (platform.alone) return;
+        const others = [...tabsOver(data)].filter((tab) => tab !== listeners);
+        setTimeout(() => others.forEach((tab) => tab.forEach((listen) => listen(key))), 0);
+      },
+      onTold: (listen) => void listeners.push(listen),
+    },
     tellFromOtherTab: (key) => listeners.forEach((listen) => listen(key)),
     sound: { wake: () => undefined, play: (tone) => void sounded.push({ tone, atMs: nowMs }) },
     speech: {

@@ -1,24 +1,24 @@
-import type { RuleFinding, SafeFitting } from '@/core/check';
-import type { Ordering } from '@/core/order';
+import { takingPart } from './taking-part';
+import type { RuleFinding, SafeFitting, Ordering } from '@/core/judgement';
 import type { Change, Routine } from '@/core/routine';
-import type { AppThunk } from './store';
+import type { AppThunk } from './slices';
 
 /** What the checks find, worked out beside the page. */
 export function findingsOf(routine: Routine): AppThunk<Promise<readonly RuleFinding[]>> {
-  return (_, __, { work }) => work.findings(routine);
+  return (_, __, { work }) => work.findings(routine, takingPart());
 }
 
 export function mendFor(
   routine: Routine,
   finding: RuleFinding,
 ): AppThunk<Promise<Change | undefined>> {
-  return (_, __, { work }) => work.mend(routine, finding);
+  return (_, __, { work }) => work.mend(routine, takingPart(), finding);
 }
 
 export function fitTo(routine: Routine, slotMs: number): AppThunk<Promise<SafeFitting>> {
-  return (_, __, { work }) => work.fit(routine, slotMs);
+  return (_, __, { work }) => work.fit(routine, takingPart(), slotMs);
 }
 
 export function ordered(routine: Routine): AppThunk<Promise<Ordering>> {
-  return (_, __, { work }) => work.order(routine);
+  return (_, __, { work }) => work.order(routine, takingPart());
 }

@@ -1,25 +1,29 @@
-import { PART_FAULTS, VOICE_FAULTS } from '@/core/catalog';
-import { ADVICE, PLACE_FAULTS } from '@/core/library';
-import { RULES, RULE_IDS, RULE_SOURCES, checkRoutine, type Rule } from '@/core/check';
-import { orderRoutine } from '@/core/order';
-import { EDGES } from '@/core/position';
+import { GROUP_ALONE } from '@/core/people';
+import { EDGES } from '@/core/body';
+import {
+  RULES,
+  RULE_IDS,
+  RULE_SOURCES,
+  checkRoutine,
+  type Rule,
+  orderRoutine,
+} from '@/core/judgement';
+import { PART_FAULTS, CUE_STYLE_FAULTS } from '@/core/moves';
 import { ITEM_FAULTS, READING_PROBLEMS } from '@/core/routine';
 import { CHECK_CASES, routineOf } from '@/core/testing';
+import { ADVICE, PLACE_FAULTS } from '@/core/writing';
 import {
-  MOVE_FAULT_CODES,
-  PROBLEM_CODES,
   SOURCE_NAMES,
   findingWhat,
   findingWhy,
   hasMendWords,
   mendWords,
-  moveFaultSentence,
   orderingWhy,
-  placedProblem,
-  problemSentence,
   ruleName,
-  scorePhrases,
-} from '.';
+} from './findings';
+import { MOVE_FAULT_CODES, moveFaultSentence } from './moves';
+import { PROBLEM_CODES, placedProblem, problemSentence } from './problems';
+import { scorePhrases } from './score';
 
 /** A sentence that is whole: it starts with a capital or figure, ends with a stop, and has no hole. */
 const WHOLE =
@@ -35,7 +39,7 @@ describe('words', () => {
 
   test('every fault of a move has a sentence, and no sentence is left over', () => {
     expect([...MOVE_FAULT_CODES].sort()).toEqual(
-      [...PART_FAULTS, ...PLACE_FAULTS, ...VOICE_FAULTS, ...ADVICE].sort(),
+      [...PART_FAULTS, ...PLACE_FAULTS, ...CUE_STYLE_FAULTS, ...ADVICE].sort(),
     );
     for (const code of MOVE_FAULT_CODES) {
       for (const said of [{}, { about: 'jaw', most: 5 }]) {
@@ -49,7 +53,9 @@ describe('words', () => {
   test('every step between base positions is spoken, both ways', () => {
     for (const { id } of EDGES) {
       for (const direction of ['there', 'back'] as const) {
-        expect(scorePhrases.step(id, direction)).toMatch(/^[a-z]/);
+        const step = { edge: id, direction, from: 'stand', to: 'stand', seconds: 1 } as const;
+        expect(scorePhrases.way([step])).toMatch(/^[A-Z].+\.$/);
+        expect(scorePhrases.way([step, step])).toMatch(/^[A-Z].+, then [a-z].+\.$/);
       }
     }
   });
@@ -77,8 +83,8 @@ describe('words', () => {
   });
 
   test.each(RULE_IDS.filter((id) => id !== 'way-out'))('%s is said in whole sentences', (id) => {
-    const { fires, group } = CHECK_CASES[id];
-    const found = checkRoutine(routineOf(fires), { phrases: scorePhrases, group });
+    const { fires, part = GROUP_ALONE } = CHECK_CASES[id];
+    const found = checkRoutine(routineOf(fires), { part, phrases: scorePhrases });
     expect(found.map((one) => one.id)).toContain(id);
     for (const one of found) {
       expect(findingWhat(one)).toMatch(WHOLE);
@@ -89,7 +95,7 @@ describe('words', () => {
 
   test('an order says in numbers what it saves, or that it saves nothing', () => {
     const why = (text: string) =>
-      orderingWhy(orderRoutine(routineOf(text), { phrases: scorePhrases }));
+      orderingWhy(orderRoutine(routineOf(text), { part: GROUP_ALONE, phrases: scorePhrases }));
     expect(why('group: desk\nlanes: floor\nOpen book\nSeated cat\nOpen book\nSeated march')).toBe(
       'Saves 26 s of transfers and 5 s of pauses on rising.',
     );

@@ -1,11 +1,16 @@
-import type { RuleFinding, SafeFitting } from '@/core/check';
-import type { Ordering } from '@/core/order';
+import type { RuleFinding, SafeFitting, Ordering } from '@/core/judgement';
+import type { TakingPart } from '@/core/people';
 import type { Change, Routine } from '@/core/routine';
 
 /** What the routine worker is asked; what makes entries is given a word that starts their ids. */
 export interface RoutineWorker {
-  findings(routine: Routine): readonly RuleFinding[];
-  mend(routine: Routine, finding: RuleFinding, idsFrom: string): Change | undefined;
-  fit(routine: Routine, slotMs: number, idsFrom: string): SafeFitting;
-  order(routine: Routine): Ordering;
+  findings(routine: Routine, part: TakingPart): readonly RuleFinding[];
+  mend(
+    routine: Routine,
+    part: TakingPart,
+    finding: RuleFinding,
+    idsFrom: string,
+  ): Change | undefined;
+  fit(routine: Routine, part: TakingPart, slotMs: number, idsFrom: string): SafeFitting;
+  order(routine: Routine, part: TakingPart): Ordering;
 }

@@ -1,4 +1,4 @@
-import { countingIds, routineIdSchema } from '@/core/ids';
+import { countingIds, routineIdSchema } from '@/core/common';
 import { readRoutineText, type Routine } from '@/core/routine';
 
 function routineOf(text: string): Routine {

@@ -1,32 +1,16 @@
-import { checkRoutine, mendOf, type Group } from '@/core/check';
-import type { ItemId } from '@/core/ids';
-import { readPeopleFile } from '@/core/person';
-import { fail, succeed, type Result } from '@/core/result';
-import {
-  LANE_TITLES,
-  SEVERITY_NAMES,
-  findingWhat,
-  findingWhy,
-  mendWords,
-  scorePhrases,
-} from '@/words';
-import { placed, readBounded, type Input } from './input';
+import { NOTHING_FOUND } from '@/words/safety';
+import { type ItemId } from '@/core/common';
+import { checkRoutine, mendOf } from '@/core/judgement';
+import { SEVERITY_NAMES, findingWhat, findingWhy, mendWords } from '@/words/findings';
+import { LANE_TITLES } from '@/words/names';
+import { scorePhrases } from '@/words/score';
+import type { Input } from './input';
 import { newIdsFor } from './new-ids';
 import { table } from './print';
 
-/** The people and sessions of a file, at the moment of the call. */
-export function readGroup(file: string, at: Date): Result<Group, string> {
-  const text = readBounded(file);
-  if (!text.ok) return text;
-  const people = readPeopleFile(text.value);
-  if (!people.ok) return fail(...people.problems.map((one) => placed(one, 'a people file', file)));
-  const { people: who, sessions = [] } = people.value;
-  return succeed({ people: who, sessions, at: at.toISOString() });
-}
-
 /** Findings with their place in the text and their mend, as `check --json` prints them. */
-export function findingRows({ routine, lines }: Input, group: Group | undefined) {
-  const wish = { phrases: scorePhrases, group };
+export function findingRows({ routine, part, lines }: Input) {
+  const wish = { part, phrases: scorePhrases };
   return checkRoutine(routine, wish).map((finding) => {
     const mend = mendOf(routine, finding, { ...wish, newId: newIdsFor(routine) });
     const { id, severity, itemId, lane, side, numbers, about, source, accepted } = finding;
@@ -56,7 +40,7 @@ type Row = ReturnType<typeof findingRows>[number];
 
 /** The same as a short table, a line for each finding. */
 export function findingsTable(rows: readonly Row[]): string {
-  if (rows.length === 0) return 'Nothing found.\n';
+  if (rows.length === 0) return `${NOTHING_FOUND}\n`;
   return table([
     ['line', 'severity', 'check', 'lane', 'what', 'mend'],
     ...rows.map(({ line, severity, id, lane, what, mend }) => [

@@ -2,8 +2,8 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { writeMovesFile } from '@/core/library';
 import { ownLike } from '@/core/testing';
+import { writeMovesFile } from '@/core/writing';
 
 const folder = mkdtempSync(join(tmpdir(), 'willow-cli-'));
 const launcher = join(__dirname, '../run/willow.mjs');
@@ -33,7 +33,7 @@ describe('the command line', () => {
       moveId: 'seated-figure-four',
       moveName: 'Seated figure four',
       position: { chair: 'sit-front' },
-      lanes: { chair: { level: 'ankle on the thigh', support: 'none', props: [] } },
+      lanes: { chair: { level: 'ankle-on-the-thigh', support: 'none', props: [] } },
     });
   });
 
@@ -128,6 +128,17 @@ describe('the command line', () => {
     expect(
       JSON.parse(stdout).findings.find(({ id }: { id: string }) => id === 'limit-load'),
     ).toMatchObject({ severity: 'stop', side: 'left', why: expect.stringContaining('Ada') });
+    const said = { name: 'Ada', limits: ['bad knees, dizzy', 'new hip left'] };
+    const write = (one: object) =>
+      writeFileSync(
+        people,
+        JSON.stringify({ format: 'hushed-willow-people', version: 1, people: [one] }),
+      );
+    write(said);
+    const heard = willow(['check', '--people', people, '-', '--json'], text);
+    expect(heard.stdout).toContain('a painful knee');
+    write({ name: 'Ada', limits: ['tired'] });
+    expect(willow(['check', '--people', people, '-'], text).stderr).toMatch(/“tired”; nearest: /);
     writeFileSync(people, '{"people": 3}');
     const wrong = willow(['check', '--people', people, '-', '--json'], text);
     expect(wrong.status).toBe(2);
@@ -226,15 +237,58 @@ describe('the command line', () => {
     expect(JSON.parse(stdout).segments).toEqual([]);
   });
 
-  test.each([
-    [[]],
-    [['dance', 'x']],
-    [['convert', '--to', 'song', '-']],
-    [['time']],
-    [['time', 'a', 'b']],
-  ])('a wrong call %j says how', (args: string[]) => {
+  test.each<[string[], RegExp]>([
+    [[], /^A command is missing; it could be time, check, fit,/],
+    [['dance', 'x'], /^“dance” is not a command; it could be time,/],
+    [['convert', '-'], /^--to is missing; it could be text, json, vtt, csv, md\n/],
+    [['convert', '--to', 'song', '-'], /^--to song is not a form; it could be text,/],
+    [['time'], /^The file is missing; it could be a file of routine text/],
+    [['time', 'a', 'b'], /^“b” is one word too many; one file is read at a time/],
+    [['moves', 'twist'], /^“twist” is one word too many; it could be/],
+    [['fit', '-'], /^--slot is missing; it could be 15:00, 15m, or 15 for minutes/],
+    [['fit', '--slot', '600', '-'], /^--slot 600 is not a length; .* up to 4:00:00\n/],
+    [['fit', '--slot', '10:00:00', '-'], /^--slot 10:00:00 is not a length; it could be/],
+    [['fit', '--slot', '0', '-'], /^--slot 0 is not a length; it could be/],
+    [['fit', '--slot', '--json', '-'], /^--slot says nothing; it could be/],
+    [['time', '--slot', '5m', '-'], /^time has no --slot; it could be --json, --moves,/],
+    [['check', '--at', 'noon', '-'], /^--at noon is not a time; it could be 2026-/],
+    [['check', '--people'], /^--people says nothing; it could be a people file/],
+  ])('a wrong call %j names what is wrong and what could stand there', (args, said) => {
     const { status, stderr } = willow(args);
     expect(status).toBe(1);
-    expect(stderr).toMatch(/^usage: willow/);
+    expect(stderr).toMatch(said);
+    expect(stderr).toContain('usage: willow');
+  });
+
+  test('a bare number is minutes, in the slot of a call and of a text', () => {
+    const text = 'group: desk\nslot: 2\nSeated twist: hold 20s\nSeated cat: 8 reps\n';
+    const fitted = JSON.parse(willow(['fit', '--slot', '2', '-', '--json'], text).stdout);
+    expect(fitted).toMatchObject({ fitted: true, totalMs: 120_000 });
+    expect(fitted.text).toContain('slot: 2:00');
+  });
+
+  test('every command times the class of the people it is given', () => {
+    const people = join(folder, 'no-floor.json');
+    const bo = { name: 'Bo', limits: [{ limit: 'no floor' }] };
+    writeFileSync(
+      people,
+      JSON.stringify({ format: 'hushed-willow-people', version: 1, people: [bo] }),
+    );
+    const text = 'group: desk\nlanes: floor\nSeated cat\nBridge\n';
+    const timed = (...more: string[]) =>
+      JSON.parse(willow(['time', '-', '--json', ...more], text).stdout);
+    const csv = (...more: string[]) =>
+      willow(['convert', '--to', 'csv', '-', ...more], text).stdout;
+    // Whom the floor is closed to can't be walked there, which takes no time; a check says so.
+    const shorter = timed('--people', people).totalMs;
+    expect(shorter).toBeLessThan(timed().totalMs);
+    expect(csv('--people', people)).not.toEqual(csv());
+    const order = JSON.parse(willow(['order', '--people', people, '-', '--json'], text).stdout);
+    expect(order.costBeforeMs).toBe(0);
+    const fit = JSON.parse(
+      willow(['fit', '--slot', '4', '--people', people, '-', '--json'], text).stdout,
+    );
+    const again = ['time', '--people', people, '-', '--json'];
+    expect(JSON.parse(willow(again, fit.text).stdout).totalMs).toBe(240_000);
   });
 });

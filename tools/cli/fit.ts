@@ -1,8 +1,8 @@
-import { fitSafely } from '@/core/check';
-import type { FitChange } from '@/core/fit';
+import { printClock, printDuration } from '@/core/common';
+import { fitSafely, type FitChange, type RuleFinding } from '@/core/judgement';
 import { applyChange, writeRoutineText } from '@/core/routine';
-import { printClock, printDuration } from '@/core/time';
-import { findingWhat, scorePhrases } from '@/words';
+import { findingWhat } from '@/words/findings';
+import { scorePhrases } from '@/words/score';
 import { lineOf } from './check';
 import type { Input } from './input';
 import { newIdsFor } from './new-ids';
@@ -15,13 +15,18 @@ function shown(what: FitChange['what'], value: number): string {
 }
 
 /** A fit as `fit --json` prints it. */
-export function fitResult({ routine, lines }: Input, slotMs: number) {
+export function fitResult({ routine, part, lines }: Input, slotMs: number) {
   const newId = newIdsFor(routine);
-  const fitting = fitSafely(routine, { slotMs, newId, phrases: scorePhrases });
+  const fitting = fitSafely(routine, { slotMs, newId, part, phrases: scorePhrases });
   const after = fitting.fitted ? applyChange(routine, fitting.change) : routine;
   const changes = fitting.fitted ? fitting.changes : [];
   const inTheWay = fitting.fitted ? [] : fitting.inTheWay;
-  const against = fitting.against ?? [];
+  const findings = (all: readonly RuleFinding[]) =>
+    all.map((finding) => ({
+      id: finding.id,
+      line: lineOf(lines, finding.itemId),
+      what: findingWhat(finding),
+    }));
   return {
     fitted: fitting.fitted,
     totalMs: fitting.totalMs,
@@ -34,11 +39,9 @@ export function fitResult({ routine, lines }: Input, slotMs: number) {
       to: shown(what, to),
     })),
     limits: fitting.limits,
-    against: against.map((finding) => ({
-      id: finding.id,
-      line: lineOf(lines, finding.itemId),
-      what: findingWhat(finding),
-    })),
+    brings: findings(fitting.fitted ? fitting.brings : []),
+    against: findings(fitting.fitted ? [] : fitting.against),
+    nearest: fitting.fitted ? undefined : fitting.nearest,
     inTheWay: inTheWay.map(({ itemId, why }) => ({ line: lineOf(lines, itemId), itemId, why })),
   };
 }
@@ -49,7 +52,7 @@ export function fitText(result: ReturnType<typeof fitResult>): string {
   const { minMs, maxMs } = result.limits;
   const reach = [
     `It can be from ${printClock(minMs)} to ${printClock(maxMs)}.`,
-    ...result.against.map(({ what }) => `That length would bring: ${what}`),
+    ...result.against.map(({ what }) => `No way there keeps clear of: ${what}`),
     '',
   ].join('\n');
   if (result.inTheWay.length === 0) return reach;

@@ -1,8 +1,19 @@
+import { readPeopleFile, type TakingPart } from '@/core/people';
 import { closeSync, fstatSync, openSync, readSync } from 'node:fs';
-import type { Move } from '@/core/catalog';
-import type { FileProblem } from '@/core/file';
-import { countingIds, routineIdSchema, type ItemId } from '@/core/ids';
-import { bringMoves, readMovesFile } from '@/core/library';
+import {
+  countingIds,
+  routineIdSchema,
+  type ItemId,
+  fail,
+  succeed,
+  type Result,
+  isoWithOffset,
+  problemsIn,
+  saidAs,
+  type Problems,
+} from '@/core/common';
+import type { FileProblem } from '@/core/common/file';
+import type { Move } from '@/core/moves';
 import {
   readRoutineFile,
   readRoutineText,
@@ -10,38 +21,44 @@ import {
   type Routine,
   type TextProblem,
 } from '@/core/routine';
-import { fail, succeed, type Result } from '@/core/result';
-import { fileProblemSentence, moveFaultSentence } from '@/words';
+import { bringMoves, readMovesFile } from '@/core/writing';
+import { moveFaultSentence } from '@/words/moves';
+import { fileProblemSentence } from '@/words/problems';
 
 /** Bigger input is refused before it is read. */
 export const MOST_BYTES = 5_000_000;
 
 export interface Input {
   readonly routine: Routine;
+  readonly part: TakingPart;
   readonly lines: ReadonlyMap<ItemId, number>;
   readonly problems: readonly TextProblem[];
 }
 
 /** Reads routine text or routine JSON; problems of the whole file stand at its place or at 1:1. */
-export function readInput(file: string, moves: readonly Move[]): Result<Input, string> {
+export function readInput(
+  file: string,
+  moves: readonly Move[],
+  part: TakingPart,
+): Result<Input, string> {
   const text = readBounded(file);
   if (!text.ok) return text;
-  return /^\uFEFF?\s*\{/u.test(text.value)
-    ? readJson(text.value, moves)
-    : readText(text.value, moves);
+  const read = /^\uFEFF?\s*\{/u.test(text.value) ? readJson : readText;
+  const input = read(text.value, moves);
+  return input.ok ? succeed({ ...input.value, part }) : input;
 }
 
-function readText(text: string, moves: readonly Move[]): Result<Input, string> {
+function readText(text: string, moves: readonly Move[]): Result<Omit<Input, 'part'>, string> {
   const id = routineIdSchema.parse('routine');
   return succeed(
     readRoutineText(text, { id, newId: countingIds('i'), untitled: 'Untitled routine', moves }),
   );
 }
 
-function readJson(text: string, moves: readonly Move[]): Result<Input, string> {
+function readJson(text: string, moves: readonly Move[]): Result<Omit<Input, 'part'>, string> {
   const result = readRoutineFile(text);
   if (!result.ok) {
-    return fail(...result.problems.map((one) => placed(one, 'a routine file or routine text')));
+    return refused(result.problems, (one) => placed(one, 'a routine file or routine text'));
   }
   const routine = withMovesInUse(result.value, moves);
   return succeed({ routine, lines: new Map(), problems: [] });
@@ -54,20 +71,36 @@ export function placed(problem: FileProblem, could: string, file?: string): stri
   return `${place}: ${where}${fileProblemSentence(problem)}; ${could} could stand here`;
 }
 
+/** The problems of a file in words. */
+function refused<P>(problems: Problems<P>, say: (problem: P) => string): Result<never, string> {
+  return { ok: false, problems: saidAs(problems, say) };
+}
+
 /** Own moves to read a routine with; none of a file that is not sound. */
 export function readOwnMoves(file: string): Result<readonly Move[], string> {
   const text = readBounded(file);
   if (!text.ok) return text;
   const moves = readMovesFile(text.value);
-  if (!moves.ok) return fail(...moves.problems.map((one) => placed(one, 'a moves file', file)));
+  if (!moves.ok) return refused(moves.problems, (one) => placed(one, 'a moves file', file));
   const { faults, own } = bringMoves([], moves.value);
   if (faults.length === 0) return succeed(own);
-  return fail(
-    ...faults.map(({ move, fault }) => `1:1: ${file}: ${move.name}: ${moveFaultSentence(fault)}`),
+  const problems = faults.map(
+    ({ move, fault }) => `1:1: ${file}: ${move.name}: ${moveFaultSentence(fault)}`,
   );
+  return { ok: false, problems: problemsIn(problems) ?? [file] };
 }
 
-export function readBounded(file: string): Result<string, string> {
+/** The people and sessions of a file, at the moment of the class. */
+export function readTakingPart(file: string, at: Date): Result<TakingPart, string> {
+  const text = readBounded(file);
+  if (!text.ok) return text;
+  const read = readPeopleFile(text.value);
+  if (!read.ok) return refused(read.problems, (one) => placed(one, 'a people file', file));
+  const { people, sessions = [] } = read.value;
+  return succeed({ people, sessions, at: isoWithOffset(at) });
+}
+
+function readBounded(file: string): Result<string, string> {
   const tooBig = fail(`1:1: the file is 5 MB or more; a smaller one could stand here`);
   let handle: number;
   try {

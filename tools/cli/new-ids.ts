@@ -1,4 +1,4 @@
-import type { NewId } from '@/core/ids';
+import type { NewId } from '@/core/common';
 import { entriesInOrder, type Routine } from '@/core/routine';
 
 /** Ids that repeat from call to call and that the routine does not have yet. */

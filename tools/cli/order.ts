@@ -1,18 +1,19 @@
-import { brokenRules, movingMs, orderRoutine } from '@/core/order';
+import { orderRoutine } from '@/core/judgement';
 import { applyChange, writeRoutineText } from '@/core/routine';
-import { orderingWhy, scorePhrases } from '@/words';
+import { orderingWhy } from '@/words/findings';
+import { scorePhrases } from '@/words/score';
 import type { Input } from './input';
 
 /** An order as `order --json` prints it. */
-export function orderResult({ routine }: Input) {
-  const ordering = orderRoutine(routine, { phrases: scorePhrases });
+export function orderResult({ routine, part }: Input) {
+  const ordering = orderRoutine(routine, { part, phrases: scorePhrases });
   const { change, before, after, exact } = ordering;
   return {
     text: writeRoutineText(change ? applyChange(routine, change) : routine),
-    brokenBefore: brokenRules(before),
-    brokenAfter: brokenRules(after),
-    costBeforeMs: movingMs(before),
-    costAfterMs: movingMs(after),
+    brokenBefore: before.brokenRules,
+    brokenAfter: after.brokenRules,
+    costBeforeMs: before.movingMs,
+    costAfterMs: after.movingMs,
     why: orderingWhy(ordering),
     exact,
     before,

@@ -1,12 +1,13 @@
-import type { Move } from '@/core/catalog';
+import { printClock } from '@/core/common';
+import type { Move } from '@/core/moves';
 import type { Routine } from '@/core/routine';
-import type { Score } from '@/core/score';
-import { printClock } from '@/core/time';
+import type { Score } from '@/core/timing';
 
 /** A move as `moves --json` shows it. */
 export function moveRow(move: Move) {
   const { id, name, otherNames, family, kind, sides, regions, dose, range } = move;
   const levels = move.levels.map((level) => ({
+    id: level.id,
     name: level.name,
     usual: level.usual ?? false,
     from: level.from,

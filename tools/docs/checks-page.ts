@@ -1,15 +1,8 @@
-import { LEAST_CONTACT } from '@/core/balance';
-import { RULES, RULE_IDS, RULE_SOURCES, type Rule } from '@/core/check';
-import { LIMITS, LIMIT_TABLE, NOT_ASKED, type Limit } from '@/core/limit';
-import { printDuration } from '@/core/time';
-import {
-  LIMIT_NAMES,
-  LOAD_NAMES,
-  RULE_FINDS,
-  SEVERITY_NAMES,
-  SOURCE_NAMES,
-  ruleName,
-} from '@/words';
+import { printDuration } from '@/core/common';
+import { RULES, RULE_IDS, RULE_SOURCES, type Rule } from '@/core/judgement';
+import { LEAST_CONTACT, LIMITS, LIMIT_TABLE, NOT_ASKED, type Limit } from '@/core/people';
+import { RULE_FINDS, SEVERITY_NAMES, SOURCE_NAMES, ruleName } from '@/words/findings';
+import { LIMIT_NAMES, LOAD_NAMES } from '@/words/names';
 
 type LoadOf = Limit['out'][number];
 

@@ -1,10 +1,11 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { z } from 'zod';
-import { movesFileSchema } from '@/core/library';
-import { peopleFileSchema } from '@/core/person';
-import { runSchema } from '@/core/record';
+import { runSchema } from '@/core/class';
+import { peopleFileSchema } from '@/core/people';
 import { ROUTINE_FORMAT, ROUTINE_VERSION, routineSchema } from '@/core/routine';
+import { movesFileSchema } from '@/core/writing';
+import { makeDemo } from '@/state/demo/make';
 import { checksPage } from './checks-page';
 
 const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
@@ -18,13 +19,17 @@ const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
   'docs/schema/moves.schema.json': movesFileSchema,
 };
 
-/** The pages and schemas of docs/ that are made from the code, by path. */
+/** The pages, schemas and data that are made from the code, by path. */
 export function madePages(): ReadonlyMap<string, string> {
   const schemas = Object.entries(SCHEMAS).map(([path, schema]) => {
     const json = z.toJSONSchema(schema, { io: 'input', reused: 'ref' });
     return [path, JSON.stringify(json, null, 2) + '\n'] as const;
   });
-  return new Map([...schemas, ['docs/checks.md', checksPage()]]);
+  return new Map([
+    ...schemas,
+    ['docs/checks.md', checksPage()],
+    ['src/state/demo/made.json', JSON.stringify(makeDemo()) + '\n'],
+  ]);
 }
 
 /** Files whose text is not what the code would write. */

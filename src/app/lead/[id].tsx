@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { lazy } from 'react';
+import { inWorkshop } from '@/workshop';
 
-const LeadScreen = lazy(() => import('@/features/lead'));
+const LeadScreen = inWorkshop((all) => all.LeadScreen, 'record');
 
 export default function LeadRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { MovePage } from '@/features/catalogue';
+import { inWorkshop } from '@/workshop';
+
+const MovePage = inWorkshop((all) => all.MovePage);
 
 export default function MoveRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

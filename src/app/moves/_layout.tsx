@@ -1,3 +1,3 @@
-import { CatalogueScreen } from '@/features/catalogue';
+import { inWorkshop } from '@/workshop';
 
-export default CatalogueScreen;
+export default inWorkshop((all) => all.MovesScreen);

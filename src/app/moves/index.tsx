@@ -1,3 +1,3 @@
-import { ChooseAMove } from '@/features/catalogue';
+import { inWorkshop } from '@/workshop';
 
-export default ChooseAMove;
+export default inWorkshop((all) => all.ChooseAMove);

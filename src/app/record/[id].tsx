@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { lazy } from 'react';
+import { inWorkshop } from '@/workshop';
 
-const RunScreen = lazy(() => import('@/features/record/run-screen'));
+const RunScreen = inWorkshop((all) => all.RunScreen, 'record');
 
 export default function RunRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,7 +1,3 @@
-import { lazy } from 'react';
+import { inWorkshop } from '@/workshop';
 
-const RecordScreen = lazy(() => import('@/features/record'));
-
-export default function RecordRoute() {
-  return <RecordScreen />;
-}
+export default inWorkshop((all) => all.RecordScreen, 'record');

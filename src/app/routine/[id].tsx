@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { BuildScreen } from '@/features/build';
+import { inWorkshop } from '@/workshop';
+
+const BuilderScreen = inWorkshop((all) => all.BuilderScreen);
 
 export default function RoutineRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <BuildScreen key={id} id={id} />;
+  return <BuilderScreen key={id} id={id} />;
 }

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { WriteMoveScreen } from '@/features/write-move';
+import { inWorkshop } from '@/workshop';
+
+const WriteMoveScreen = inWorkshop((all) => all.WriteMoveScreen);
 
 export default function WriteMoveRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

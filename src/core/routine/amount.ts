@@ -1,6 +1,6 @@
-import { pressFits, type Dose, type WrittenDose } from '../dose';
+import { pressFits, type Dose, type WrittenDose } from '@/core/moves';
 import { itemInForce, type Setting } from './item';
-import type { Item } from './schema';
+import type { Item } from './entries';
 
 /** What an edit writes into an item; a key set to undefined goes back to the move's own. */
 export type ItemWords = { readonly [K in keyof Omit<Item, 'kind' | 'id'>]?: Item[K] | undefined };

@@ -1,20 +1,17 @@
 import fc from 'fast-check';
-import { countingIds } from '../ids';
-import { routineArbitrary, routineOf } from '../testing';
+import { countingIds } from '@/core/common';
+import { routineArbitrary, routineOf } from '@/core/testing';
+import { differencesOf, headerDifferencesOf } from './difference';
+import { applyChange, type Change } from './edit/change';
 import {
   addEntry,
-  applyChange,
-  changeHead,
+  changeHeader,
   changeItem,
-  differencesOf,
-  headDifferencesOf,
-  itemsInOrder,
   moveEntry,
   removeEntry,
   wrapInBlock,
-  type Change,
-  type Routine,
-} from '.';
+} from './edit/edits';
+import { itemsInOrder, type Routine } from './schema';
 
 const routine = routineOf(
   'group: desk\nslot: 10:00\nSeated cat\nSeated march\nSeated twist\nrest 20s',
@@ -49,8 +46,8 @@ describe('what an edit did', () => {
   });
 
   test('headers say what they said and what they say', () => {
-    const after = applyChange(routine, changeHead(routine, { slotMs: undefined, limits: [] }));
-    expect(headDifferencesOf(routine, after)).toEqual([
+    const after = applyChange(routine, changeHeader(routine, { slotMs: undefined, limits: [] }));
+    expect(headerDifferencesOf(routine, after)).toEqual([
       { key: 'slot', before: '10:00', after: '' },
       { key: 'limits', before: '', after: 'none' },
     ]);

@@ -1,8 +1,9 @@
-import type { Catalog } from '../catalog';
-import type { ItemId } from '../ids';
-import { catalogFor } from './item';
-import { entriesInOrder, type Block, type Entry, type Routine } from './schema';
-import { writeLine, writeHeaders } from './text';
+import type { ItemId } from '@/core/common';
+import type { Catalogue } from '@/core/moves';
+import { catalogueFor } from './item';
+import { entriesInOrder, type Routine } from './schema';
+import { type Block, type Entry } from './entries';
+import { writeLine, writeHeaders } from './text/write';
 
 /** What became of one entry between two states of a routine. */
 export interface Difference {
@@ -12,7 +13,7 @@ export interface Difference {
   readonly after: Entry | undefined;
 }
 
-export interface HeadDifference {
+export interface HeaderDifference {
   readonly key: string;
   /** As the header of the text writes it; empty where it says nothing. */
   readonly before: string;
@@ -31,7 +32,7 @@ interface Placed {
 export function differencesOf(before: Routine, after: Routine): readonly Difference[] {
   const [old, now] = [placed(before), placed(after)];
   const still = unmoved(old, now);
-  const [oldMoves, nowMoves] = [catalogFor(before), catalogFor(after)];
+  const [oldMoves, nowMoves] = [catalogueFor(before), catalogueFor(after)];
   const differences: Difference[] = [];
   for (const [id, one] of now) {
     const was = old.get(id);
@@ -51,7 +52,7 @@ export function differencesOf(before: Routine, after: Routine): readonly Differe
 }
 
 /** The headers that an edit changed. */
-export function headDifferencesOf(before: Routine, after: Routine): readonly HeadDifference[] {
+export function headerDifferencesOf(before: Routine, after: Routine): readonly HeaderDifference[] {
   const [old, now] = [writeHeaders(before), writeHeaders(after)];
   return [...new Set([...old.keys(), ...now.keys()])]
     .map((key) => ({ key, before: old.get(key) ?? '', after: now.get(key) ?? '' }))
@@ -69,8 +70,8 @@ function placed(routine: Routine): ReadonlyMap<ItemId, Placed> {
   return all;
 }
 
-function wordsOf(entry: Entry, catalog: Catalog): string {
-  if (entry.kind !== 'block') return writeLine(entry, catalog);
+function wordsOf(entry: Entry, catalogue: Catalogue): string {
+  if (entry.kind !== 'block') return writeLine(entry, catalogue);
   const { rounds, perSide, firstSide, buildUp, restMs, note }: Block = entry;
   return JSON.stringify([rounds, perSide, firstSide, buildUp, restMs, note]);
 }

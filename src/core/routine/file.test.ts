@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { routineArbitrary, routineOf } from '../testing';
-import { readRoutineFile, writeRoutineFile } from '.';
+import { routineArbitrary, routineOf } from '@/core/testing';
+import { readRoutineFile, writeRoutineFile } from './file';
 
 const file = (change: (data: Record<string, unknown>) => void) => {
   const data = JSON.parse(writeRoutineFile(routineOf('Bridge')));
@@ -56,8 +56,8 @@ describe('routine files', () => {
 
   test('a prototype in the file reaches nothing', () => {
     const text = writeRoutineFile(routineOf('Bridge')).replace(
-      '"pace"',
-      '"__proto__": { "polluted": true }, "pace"',
+      '"group"',
+      '"__proto__": { "polluted": true }, "group"',
     );
     readRoutineFile(text);
     expect(({} as Record<string, unknown>).polluted).toBeUndefined();

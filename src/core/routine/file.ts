@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { readEnvelope, writeEnvelope, type FileKind, type FileProblem } from '../file';
-import { succeed, type Result } from '../result';
+import { succeed, type Result } from '@/core/common';
+import { readEnvelope, writeEnvelope, type FileKind, type FileProblem } from '@/core/common/file';
 import { migratedRoutine } from './migrations';
 import { withMovesInUse } from './own-moves';
 import { ROUTINE_VERSION, routineSchema, type Routine } from './schema';

@@ -6,100 +6,76 @@ export {
   doseWritten,
   withAmount,
   writtenOf,
-  type AmountRange,
   type ItemWords,
 } from './amount';
+export { differencesOf, headerDifferencesOf, type Difference } from './difference';
 export {
-  addEntry,
   applyChange,
+  changeBetween,
   entriesAround,
-  evenOutSides,
-  hasEntry,
-  swapMove,
-  unwrapBlock,
-  withFreshIds,
-  wrapInBlock,
-  changeHead,
-  changeItem,
-  changeLevel,
-  duplicateEntry,
   entryAt,
-  moveEntry,
-  nudgeEntry,
+  hasEntry,
   placeOf,
-  removeEntry,
-  replaceEntry,
   reversed,
   type Change,
   type Place,
   type Step,
-} from './edit';
+} from './edit/change';
 export {
-  differencesOf,
-  headDifferencesOf,
-  type Difference,
-  type HeadDifference,
-} from './difference';
+  addEntry,
+  changeHeader,
+  changeItem,
+  changeLevel,
+  duplicateEntry,
+  evenOutSides,
+  moveEntry,
+  nudgeEntry,
+  removeEntry,
+  replaceEntry,
+  swapMove,
+  unwrapBlock,
+  withFreshIds,
+  wrapInBlock,
+} from './edit/edits';
+export { ROUTINE_FORMAT, readRoutineFile, writeRoutineFile } from './file';
+export { groupEffects, laneBars, laneEffects, type LaneBars } from './lane-effects';
 export {
   ITEM_FAULTS,
+  catalogueFor,
   itemFaults,
-  mendedItem,
-  catalogFor,
   itemInForce,
-  type ItemFault,
+  mendedItem,
   type ItemInForce,
   type Setting,
   type SidePlan,
 } from './item';
+export { lanesOf } from './lanes-of';
+export { ROUTINE_MIGRATIONS, migratedRoutine } from './migrations';
+export { itemsOutOfLine, withMovesInUse, withOwnMoves, withoutOwnMove } from './own-moves';
 export {
-  MOST_ENTRIES,
   MOST_OWN_MOVES,
-  MOST_ROUNDS,
-  blockSchema,
   ROUTINE_VERSION,
-  SECTIONS,
   entriesInOrder,
-  entrySchema,
-  itemSchema,
   itemsInOrder,
   routineSchema,
+  type Routine,
+} from './schema';
+export {
+  MOST_ROUNDS,
+  SECTIONS,
   type Block,
   type Entry,
   type Item,
   type Line,
   type RestLine,
-  type Routine,
   type SectionName,
   type SidesClause,
-} from './schema';
-export {
-  MOST_CHARACTERS,
-  READING_PROBLEMS,
-  itemClauses,
-  readAddingLine,
-  readDose,
-  readRoutineText,
-  writeHeaders,
-  writeDoseLine,
-  writeItem,
-  writeRoutineText,
-  type AddingReading,
-  type LocalProblem,
-  type ReadingProblemCode,
-  type TextProblem,
-  type TextReading,
-} from './text';
-export { ROUTINE_FORMAT, readRoutineFile, writeRoutineFile, type RoutineFile } from './file';
-export { itemsOutOfLine, withMovesInUse, withOwnMoves, withoutOwnMove } from './own-moves';
-export { groupEffects } from './group-effects';
-export { lanesOf } from './lanes-of';
-export { ROUTINE_MIGRATIONS, migratedRoutine, type MigrationStep } from './migrations';
-export {
-  IN_ROOM,
-  ROOM_THINGS,
-  SCHOOLS,
-  SCHOOL_QUESTIONS,
-  type InRoom,
-  type RoomThing,
-  type SchoolQuestion,
-} from './school';
+} from './entries';
+export { SCHOOLS, SCHOOL_QUESTIONS } from './school';
+export { type InRoom, type RoomThing } from './room';
+export { readAddingLine } from './text/adding-line';
+export { readDose, writeDoseLine } from './text/dose-line';
+export { READING_PROBLEMS, type ReadingProblemCode, type TextProblem } from './text/problem';
+export { readLimitsHeader } from './text/headers';
+export { readRoutineText, type TextReading } from './text/read';
+export { itemClauses, writeHeaders, writeItem, writeRoutineText } from './text/write';

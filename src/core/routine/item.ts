@@ -1,27 +1,29 @@
-import type { Side } from '../body';
+import type { LevelId, GroupName } from '@/core/common';
+import type { Side } from '@/core/body';
 import {
-  catalogWith,
-  levelNamed,
+  catalogueWith,
+  levelById,
   moveById,
   ownDose,
   usualLevel,
-  type Catalog,
+  type Catalogue,
   type Level,
   type Move,
-} from '../catalog';
-import { doseInForce, pressFits, type Dose } from '../dose';
-import type { PaceName } from '../pace';
-import type { Item } from './schema';
+  doseInForce,
+  pressFits,
+  type Dose,
+} from '@/core/moves';
+import type { Item } from './entries';
 
 /** What an item has to be read with: whose pace it is done at, and which own moves there are. */
 export interface Setting {
-  readonly pace: PaceName;
+  readonly group: GroupName;
   readonly moves?: readonly Move[] | undefined;
 }
 
 /** The moves that a routine can name: the shipped ones, with its own laid over them. */
-export function catalogFor({ moves }: Pick<Setting, 'moves'>): Catalog {
-  return catalogWith(moves);
+export function catalogueFor({ moves }: Pick<Setting, 'moves'>): Catalogue {
+  return catalogueWith(moves);
 }
 
 /** How one item's sides are done once move and line are put together. */
@@ -39,11 +41,21 @@ export interface ItemInForce {
 
 /** An item with everything that its line leaves out taken from the move and the pace. */
 export function itemInForce(item: Item, setting: Setting): ItemInForce {
-  const move = moveById(catalogFor(setting), item.moveId);
-  const level = (item.level && levelNamed(move, item.level)) || usualLevel(move);
-  const dose = doseInForce(item, ownDose(move, setting.pace));
-  return { move, level, dose, sides: sidePlan(item, move) };
+  const move = moveById(catalogueFor(setting), item.moveId);
+  const known = inForceKnown.get(item);
+  if (known?.group === setting.group && known.inForce.move === move) return known.inForce;
+  const level = (item.level && levelById(move, item.level)) || usualLevel(move);
+  const dose = doseInForce(item, ownDose(move, setting.group));
+  const inForce = { move, level, dose, sides: sidePlan(item, move) };
+  inForceKnown.set(item, { group: setting.group, inForce });
+  return inForce;
 }
+
+/** Items never change; the last setting that each was read with is the one it is asked for again. */
+const inForceKnown = new WeakMap<
+  Item,
+  { readonly group: GroupName; readonly inForce: ItemInForce }
+>();
 
 function sidePlan(item: Item, move: Move): SidePlan {
   const first: Side = item.firstSide ?? 'left';
@@ -77,7 +89,7 @@ export function itemFaults(item: Item, setting: Setting): readonly ItemFault[] {
   const { move, dose, sides } = itemInForce(item, setting);
   const faults: ItemFault[] = [];
   const levels = [item.level, ...Object.values(item.laneLevels ?? {})];
-  if (levels.some((name) => name && !levelNamed(move, name))) faults.push('unknown-level');
+  if (levels.some((id) => id && !levelById(move, id))) faults.push('unknown-level');
   if (move.sides === 'both' && (item.sides || item.firstSide)) faults.push('sides-not-this-move');
   if (item.weak && !(sides.way === 'each' && sides.order.includes(item.weak.side))) {
     faults.push('weak-needs-each');
@@ -116,8 +128,8 @@ export function mendedItem(item: Item, setting: Setting): Item {
 /** A line may name several levels, one a lane; those that are there stay. */
 function withKnownLevels({ level, laneLevels, ...item }: Item, setting: Setting): Item {
   const { move } = itemInForce(item, setting);
-  const known = (name: string | undefined) => name !== undefined && levelNamed(move, name);
-  const lanes = Object.entries(laneLevels ?? {}).filter(([, name]) => known(name));
+  const known = (id: LevelId | undefined) => id !== undefined && levelById(move, id);
+  const lanes = Object.entries(laneLevels ?? {}).filter(([, id]) => known(id));
   return {
     ...item,
     ...(known(level) && { level }),

@@ -1,5 +1,4 @@
-import { LANE_NAMES, placeInLane, type LaneName } from '../lane';
-import { PACES } from '../pace';
+import { GROUPS, LANE_NAMES, placeInLane, type LaneName } from '@/core/people';
 import type { Routine } from './schema';
 
 /**
@@ -7,9 +6,9 @@ import type { Routine } from './schema';
  * pace's goes to the start position that it names, the first lane that does: a routine that begins
  * on the floor is one for the floor.
  */
-export function lanesOf({ lanes, pace, start }: Routine): readonly LaneName[] {
+export function lanesOf({ lanes, group, start }: Routine): readonly LaneName[] {
   if (lanes) return lanes;
-  const own = PACES[pace].lanes;
+  const own = GROUPS[group].lanes;
   const goes = (name: LaneName) =>
     start === undefined || placeInLane(name, start, null) !== undefined;
   if (own.some(goes)) return own;

@@ -1,6 +1,8 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { ROUTINE_MIGRATIONS, ROUTINE_VERSION, itemsInOrder, readRoutineFile } from '.';
+import { readRoutineFile } from './file';
+import { ROUTINE_MIGRATIONS } from './migrations';
+import { ROUTINE_VERSION, itemsInOrder } from './schema';
 
 const FOLDER = join(__dirname, 'samples');
 
@@ -20,9 +22,39 @@ describe('earlier versions', () => {
   test.each(readdirSync(FOLDER))('%s is read whole', (name) => {
     const result = readRoutineFile(readFileSync(join(FOLDER, name), 'utf8'));
     if (!result.ok) throw new Error(JSON.stringify(result.problems));
-    expect(result.value.title).toBe('From the first version');
-    expect(itemsInOrder(result.value)).toHaveLength(2);
-    expect(result.value.sections.main[1]).toEqual({ kind: 'rest', id: 'i3', restMs: 30_000 });
+    const rest = result.value.sections.main.find(({ kind }) => kind === 'rest');
+    expect(rest).toMatchObject({ restMs: 30_000 });
+    expect(result.value.group).toBe('older');
+    expect(result.value.pace.breathInMs).toBe(4000);
+  });
+
+  test('levels by name, in lines and in own moves, are levels by id', () => {
+    const result = readRoutineFile(readFileSync(join(FOLDER, 'routine-v4.json'), 'utf8'));
+    const routine = result.ok ? result.value : undefined;
+    if (!routine) throw new Error('not read');
+    const [, rail] = itemsInOrder(routine);
+    expect(rail).toMatchObject({ moveId: 'rail-turn', level: 'hand-on-the-thigh' });
+    expect(routine.moves?.[0]).toMatchObject({
+      levels: [{ id: 'arms-crossed' }, { id: 'hand-on-the-thigh' }],
+      warms: ['upper-back', 'ribs-sides'],
+    });
+    expect(itemsInOrder(routine)[2]).toMatchObject({
+      level: 'hands-on-thighs',
+      laneLevels: { chair: 'hands-on-arms' },
+    });
+  });
+
+  test('levels whose names make one id keep apart, and lines find theirs', () => {
+    const file = JSON.parse(readFileSync(join(FOLDER, 'routine-v4.json'), 'utf8'));
+    file.routine.moves[0].levels[0].name = 'hand on the thigh!';
+    file.routine.sections['warm-up'][1].level = 'hand on the thigh';
+    const result = readRoutineFile(JSON.stringify(file));
+    const routine = result.ok ? result.value : undefined;
+    expect(routine?.moves?.[0]?.levels.map(({ id }) => id)).toEqual([
+      'hand-on-the-thigh',
+      'hand-on-the-thigh-2',
+    ]);
+    expect(routine && itemsInOrder(routine)[1]?.level).toBe('hand-on-the-thigh-2');
   });
 
   test('levels that text could not write have names of today', () => {
@@ -43,11 +75,11 @@ describe('earlier versions', () => {
     });
     const result = readRoutineFile(JSON.stringify(data));
     expect(result.ok && result.value.sections.main[0]).toMatchObject({
-      level: 'hand on each chair',
+      level: 'hand-on-each-chair',
     });
     expect(result.ok && itemsInOrder(result.value).at(-1)).toMatchObject({
-      level: 'elbow bent and fingers loose',
-      laneLevels: { stand: 'elbow bent and fingers loose' },
+      level: 'elbow-bent-and-fingers-loose',
+      laneLevels: { stand: 'elbow-bent-and-fingers-loose' },
     });
   });
 

@@ -1,9 +1,5 @@
-/** One step from a version to the next, as plain data in and out. */
-export interface MigrationStep {
-  readonly from: number;
-  readonly what: string;
-  readonly apply: (routine: unknown) => unknown;
-}
+import { isRecord, migrated, slugOf, type MigrationStep } from '@/core/common';
+import { migratedMove } from '@/core/moves';
 
 /** How a routine of an earlier version becomes one of today, without gaps. */
 export const ROUTINE_MIGRATIONS: readonly MigrationStep[] = [
@@ -13,6 +9,8 @@ export const ROUTINE_MIGRATIONS: readonly MigrationStep[] = [
   { from: 2, what: 'things of a room are counted', apply: withCountedRoom },
   // Version 4 carries own moves, and calls levels by names that text can write.
   { from: 3, what: 'own moves, and levels without commas', apply: withWritableLevels },
+  // Version 5 calls the group and its pace what the text calls them, and levels by their ids.
+  { from: 4, what: 'levels by id, group and pace', apply: withLevelIds },
 ];
 
 /** Names of levels that routine text could not write, and what they are called now. */
@@ -80,10 +78,51 @@ function renamed(key: string, value: unknown): unknown {
   );
 }
 
+/** Finds the id that a level of a move has now by the name that it was kept under. */
+type IdOf = (moveId: unknown, name: unknown) => unknown;
+
+/** Levels were kept by their names, in the lines and in own moves alike. */
+function withLevelIds(data: unknown): unknown {
+  if (!isRecord(data)) return data;
+  const { pace, paceChanges, moves, sections, ...kept } = data;
+  const own = Array.isArray(moves) ? moves.map((move) => migratedMove(move, 1)) : undefined;
+  return {
+    ...kept,
+    group: pace,
+    pace: paceChanges,
+    ...(own && { moves: own }),
+    sections: withIdsInLines(sections, idsIn(own ?? [])),
+  };
+}
+
+/** Own moves may have levels whose ids had to differ from their names. */
+function idsIn(own: readonly unknown[]): IdOf {
+  const known = new Map<string, unknown>();
+  for (const move of own) {
+    if (!isRecord(move) || !Array.isArray(move.levels)) continue;
+    for (const level of move.levels.filter(isRecord)) {
+      known.set(`${String(move.id)} ${String(level.name).toLowerCase()}`, level.id);
+    }
+  }
+  return (moveId, name) => {
+    if (typeof name !== 'string') return name;
+    return known.get(`${String(moveId)} ${name.toLowerCase()}`) ?? slugOf(name);
+  };
+}
+
+function withIdsInLines(data: unknown, idOf: IdOf): unknown {
+  if (Array.isArray(data)) return data.map((one) => withIdsInLines(one, idOf));
+  if (!isRecord(data)) return data;
+  const entries = Object.entries(data).map(([key, value]): [string, unknown] => {
+    if (key === 'level') return [key, idOf(data.moveId, value)];
+    if (key !== 'laneLevels' || !isRecord(value)) return [key, withIdsInLines(value, idOf)];
+    const lanes = Object.entries(value).map(([lane, name]) => [lane, idOf(data.moveId, name)]);
+    return [key, Object.fromEntries(lanes) as unknown];
+  });
+  return Object.fromEntries(entries);
+}
+
 /** The routine after every step from its version on. Data that is no routine passes through. */
 export function migratedRoutine(routine: unknown, version: number): unknown {
-  return ROUTINE_MIGRATIONS.filter(({ from }) => from >= version).reduce(
-    (data, { apply }) => apply(data),
-    routine,
-  );
+  return migrated(ROUTINE_MIGRATIONS, routine, version);
 }

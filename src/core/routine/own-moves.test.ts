@@ -1,27 +1,20 @@
-import { compile } from '../score';
-import { ownLike, plainPhrases, reading, routineOf, shipped } from '../testing';
-import {
-  applyChange,
-  catalogFor,
-  itemInForce,
-  itemsInOrder,
-  itemsOutOfLine,
-  readRoutineFile,
-  removeEntry,
-  routineSchema,
-  withMovesInUse,
-  withOwnMoves,
-  withoutOwnMove,
-  writeRoutineFile,
-  writeRoutineText,
-} from '.';
+import { GROUP_ALONE } from '@/core/people';
+import { levelId, ownLike, plainPhrases, reading, routineOf, shipped } from '@/core/testing';
+import { compile } from '@/core/timing';
+import { applyChange } from './edit/change';
+import { removeEntry } from './edit/edits';
+import { readRoutineFile, writeRoutineFile } from './file';
+import { catalogueFor, itemInForce } from './item';
+import { itemsOutOfLine, withMovesInUse, withOwnMoves, withoutOwnMove } from './own-moves';
+import { itemsInOrder, routineSchema } from './schema';
+import { writeRoutineText } from './text/write';
 
 const rail = ownLike('Seated twist', { name: 'Rail turn' });
 const lift = ownLike('Bridge', { name: 'Deck lift' });
 const twist = { ...shipped('Seated twist'), otherNames: ['Harbour twist'] };
 const TEXT = 'group: desk\nRail turn: hold 20s, level sitting tall\n';
 const levels = rail.levels.map((level, i) =>
-  i === 0 ? { ...level, name: 'sitting tall' } : level,
+  i === 0 ? { ...level, id: levelId('sitting tall'), name: 'sitting tall' } : level,
 );
 const tall = { ...rail, levels };
 
@@ -41,7 +34,9 @@ describe('own moves in a routine', () => {
   test('it is timed with their words and doses, and text and file bring them back', () => {
     const slow = { ...rail, dose: { kind: 'hold', holdMs: 45_000, sets: 1, restMs: 0 } as const };
     const routine = routineOf('group: desk\nRail turn', [slow]);
-    const work = compile(routine, plainPhrases).segments.filter(({ kind }) => kind === 'work');
+    const work = compile(routine, GROUP_ALONE, plainPhrases).segments.filter(
+      ({ kind }) => kind === 'work',
+    );
     expect(work.map(({ startMs, endMs, moveName }) => [moveName, endMs - startMs])).toEqual([
       ['Rail turn', 45_000],
       ['Rail turn', 45_000],
@@ -56,7 +51,7 @@ describe('own moves in a routine', () => {
     const [item] = itemsInOrder(routine);
     expect(item?.moveId).toBe('standing-turn');
     expect(routine.moves).toEqual([twist]);
-    expect(catalogFor(routine).byId.get('seated-twist')?.otherNames).toEqual(['Harbour twist']);
+    expect(catalogueFor(routine).byId.get('seated-twist')?.otherNames).toEqual(['Harbour twist']);
     expect(withoutOwnMove(routine, twist.id).moves).toBeUndefined();
   });
 
@@ -97,8 +92,18 @@ describe('own moves in a routine', () => {
     const both =
       'lanes: stand, chair\nRail turn: level sitting tall, level hand on the thigh in chair';
     const next = withMovesInUse(routineOf(both, [tall]), [rail]);
-    expect(itemsInOrder(next)[0]).toMatchObject({ laneLevels: { chair: 'hand on the thigh' } });
+    expect(itemsInOrder(next)[0]).toMatchObject({ laneLevels: { chair: 'hand-on-the-thigh' } });
     expect(itemsInOrder(next)[0]?.level).toBeUndefined();
+  });
+
+  test('a level that is called otherwise is still the same level', () => {
+    const renamed = {
+      ...tall,
+      levels: tall.levels.map((one) => ({ ...one, name: `${one.name} now` })),
+    };
+    const next = withMovesInUse(routineOf(TEXT, [tall]), [renamed]);
+    expect(writeRoutineText(next)).toContain('Rail turn: hold 20s, level sitting tall now');
+    expect(itemsOutOfLine(routineOf(TEXT, [tall]), [renamed])).toEqual([]);
   });
 
   test('lines in blocks are brought in line too', () => {

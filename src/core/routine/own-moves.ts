@@ -1,7 +1,8 @@
 import isEqual from 'fast-deep-equal';
-import { SHIPPED, catalogWith, type Move } from '../catalog';
-import { catalogFor, mendedItem } from './item';
-import { SECTIONS, itemsInOrder, type Entry, type Item, type Routine } from './schema';
+import { SHIPPED, catalogueWith, type Move } from '@/core/moves';
+import { catalogueFor, mendedItem } from './item';
+import { itemsInOrder, type Routine } from './schema';
+import { SECTIONS, type Entry, type Item } from './entries';
 
 /** A routine that can name all of a person's own moves, and those that it came with. */
 export function withOwnMoves(routine: Routine, own: readonly Move[]): Routine {
@@ -18,9 +19,9 @@ export function withOwnMoves(routine: Routine, own: readonly Move[]): Routine {
 export function withMovesInUse(routine: Routine, own: readonly Move[]): Routine {
   const all = together(own, routine.moves);
   if (all.length === 0) return routine;
-  const catalog = catalogWith(all);
+  const catalogue = catalogueWith(all);
   const used = new Set(itemsInOrder(routine).map(({ moveId }) => moveId));
-  const families = new Set([...used].map((id) => catalog.byId.get(id)?.family));
+  const families = new Set([...used].map((id) => catalogue.byId.get(id)?.family));
   const moves = all.filter(
     ({ id, family }) =>
       used.has(id) || families.has(family) || families.has(SHIPPED.byId.get(id)?.family ?? ''),
@@ -58,7 +59,7 @@ function sameMoves(a: readonly Move[], b: readonly Move[] = []): boolean {
 }
 
 function withItemsMended(routine: Routine): Routine {
-  const known = catalogFor(routine).byId;
+  const known = catalogueFor(routine).byId;
   const mended = <T extends Entry>(entry: T): T => {
     if (entry.kind === 'item')
       return known.has(entry.moveId) ? (mendedItem(entry, routine) as T) : entry;

@@ -1,5 +1,8 @@
-import { routineOf } from '../testing';
-import { MOST_ENTRIES, itemFaults, itemsInOrder, lanesOf, routineSchema, type Item } from '.';
+import { routineOf, levelId } from '@/core/testing';
+import { itemFaults } from './item';
+import { lanesOf } from './lanes-of';
+import { MOST_ENTRIES, itemsInOrder, routineSchema } from './schema';
+import { type Item } from './entries';
 
 const good = routineOf('Seated cat\n(2 rounds)\n  Seated twist\n  rest 5s');
 
@@ -79,7 +82,7 @@ test('a routine that would take for ever to time is refused', () => {
 describe('clauses that do not go together', () => {
   const base = itemsInOrder(routineOf('Seated twist: hold 1:00'))[0] as Item;
   test.each<[string, Partial<Item>]>([
-    ['unknown-level', { level: 'moon' }],
+    ['unknown-level', { level: levelId('moon') }],
     ['weak-needs-each', { sides: 'alternating', weak: { side: 'left', extraMs: 5000 } }],
     ['press-needs-side', { sides: 'alternating', press: { pressMs: 5000, times: 1 } }],
     ['press-too-long', { press: { pressMs: 10_000, times: 5 } }],
@@ -89,12 +92,12 @@ describe('clauses that do not go together', () => {
       { dose: { kind: 'reps', reps: 5, sets: 1 }, press: { pressMs: 5000, times: 1 } },
     ],
   ])('%s', (fault, words) => {
-    expect(itemFaults({ ...base, ...words }, { pace: 'desk' })).toEqual([fault]);
+    expect(itemFaults({ ...base, ...words }, { group: 'desk' })).toEqual([fault]);
   });
 
   test('sides on a move that works both at once', () => {
     const cat = itemsInOrder(routineOf('Seated cat'))[0] as Item;
-    expect(itemFaults({ ...cat, firstSide: 'right' }, { pace: 'desk' })).toEqual([
+    expect(itemFaults({ ...cat, firstSide: 'right' }, { group: 'desk' })).toEqual([
       'sides-not-this-move',
     ]);
   });

@@ -1,114 +1,22 @@
 import { z } from 'zod';
-import { REGIONS, SIDES, SIDE_WAYS } from '../body';
-import { CHALLENGES, PROP_NAMES, SUPPORTS, hasMove, moveSchema } from '../catalog';
-import { pressSchema, restMsSchema, tempoSchema, workMsSchema, writtenDoseSchema } from '../dose';
-import { itemIdSchema, moveIdSchema, routineIdSchema } from '../ids';
-import { limitOfBodySchema } from '../limit';
-import { PACE_NAMES, paceChangesSchema } from '../pace';
-import { POSITION_IDS } from '../position';
-import { LONGEST_MS } from '../time';
-import { LANE_NAMES } from '../lane';
-import { oneLineSchema } from '../line';
-import { catalogFor, itemFaults } from './item';
-import { MOST_WORK, entryWork } from './size';
-import { IN_ROOM, MOST_OF_A_THING, SCHOOLS, SCHOOL_QUESTIONS } from './school';
+import { POSITION_IDS, REGIONS, paceChangesSchema } from '@/core/body';
+import { LONGEST_MS, oneLineSchema, routineIdSchema, GROUP_NAMES } from '@/core/common';
+import { hasMove, moveSchema, workMsSchema } from '@/core/moves';
+import { LANE_NAMES, limitsSchema } from '@/core/people';
+import { SECTIONS, entrySchema, type Entry, type Item, type SectionName } from './entries';
+import { catalogueFor, itemFaults } from './item';
+import { SCHOOLS, SCHOOL_QUESTIONS } from './school';
+import { IN_ROOM, MOST_OF_A_THING } from './room';
+import { isLeadable } from './size';
 
 /** The version that this application writes. */
-export const ROUTINE_VERSION = 4;
+export const ROUTINE_VERSION = 5;
 export const MOST_ENTRIES = 400;
 export const MOST_OWN_MOVES = 500;
-
-const wordsSchema = oneLineSchema(300).min(1);
-
-/** How the sides of one item are done, where the line says other than the move's own way. */
-export const sidesSchema = z.union([
-  z.enum(SIDE_WAYS).exclude(['both']),
-  z.enum(['left-only', 'right-only']),
-]);
-export type SidesClause = z.infer<typeof sidesSchema>;
-
-export const itemSchema = z.strictObject({
-  kind: z.literal('item'),
-  id: itemIdSchema,
-  moveId: moveIdSchema,
-  dose: writtenDoseSchema.optional(),
-  restMs: restMsSchema.optional(),
-  press: pressSchema.optional(),
-  tempo: tempoSchema.optional(),
-  sides: sidesSchema.optional(),
-  firstSide: z.enum(SIDES).optional(),
-  /** Extra time for each set of the weaker side. */
-  weak: z.strictObject({ side: z.enum(SIDES), extraMs: workMsSchema }).optional(),
-  /** Why one side only is meant. */
-  meant: wordsSchema.optional(),
-  /** Findings that the instructor has looked at and keeps, with the reason. */
-  accept: z
-    .array(z.strictObject({ finding: z.string().regex(/^[a-z][a-z-]{0,40}$/), why: wordsSchema }))
-    .max(20)
-    .optional(),
-  level: oneLineSchema(60).min(1).optional(),
-  /** Levels for one lane alone. */
-  laneLevels: z
-    .partialRecord(z.enum(LANE_NAMES), oneLineSchema(60).min(1))
-    .refine((levels) => Object.keys(levels).length > 0, { error: 'names no lane' })
-    .optional(),
-  support: z.enum(SUPPORTS).optional(),
-  challenge: z.enum(CHALLENGES).optional(),
-  props: z.array(z.enum(PROP_NAMES)).min(1).max(7).optional(),
-  pinned: z.literal(true).optional(),
-  cue: wordsSchema.optional(),
-  setUp: wordsSchema.optional(),
-  note: wordsSchema.optional(),
-});
-export type Item = z.infer<typeof itemSchema>;
-
-export const restSchema = z.strictObject({
-  kind: z.literal('rest'),
-  id: itemIdSchema,
-  restMs: workMsSchema,
-  note: wordsSchema.optional(),
-});
-export type RestLine = z.infer<typeof restSchema>;
-
-/** A line of a person's own, kept where it stands. */
-export const noteSchema = z.strictObject({
-  kind: z.literal('note'),
-  id: itemIdSchema,
-  note: oneLineSchema(300),
-});
-
-const lineSchema = z.discriminatedUnion('kind', [itemSchema, restSchema, noteSchema]);
-export type Line = z.infer<typeof lineSchema>;
-
-export const MOST_ROUNDS = 12;
-
-/** Lines that are repeated, run side by side, or built up. Blocks do not nest. */
-export const blockSchema = z
-  .strictObject({
-    kind: z.literal('block'),
-    id: itemIdSchema,
-    rounds: z.number().int().min(2).max(MOST_ROUNDS).optional(),
-    perSide: z.literal(true).optional(),
-    firstSide: z.enum(SIDES).optional(),
-    buildUp: z.literal(true).optional(),
-    /** Between rounds and between steps of a build-up. */
-    restMs: workMsSchema.optional(),
-    note: wordsSchema.optional(),
-    lines: z.array(lineSchema).min(1).max(40),
-  })
-  .refine(({ rounds, perSide, buildUp }) => rounds || perSide || buildUp, {
-    error: 'a block has rounds, each side, or a build-up',
-  })
-  .refine(({ firstSide, perSide }) => !firstSide || perSide, {
-    error: 'a first side goes with each side',
-  });
-export type Block = z.infer<typeof blockSchema>;
-
-export const entrySchema = z.union([lineSchema, blockSchema]);
-export type Entry = z.infer<typeof entrySchema>;
-
-export const SECTIONS = ['warm-up', 'main', 'settle'] as const;
-export type SectionName = (typeof SECTIONS)[number];
+/** Notes of a routine's own, before its first section. */
+export const MOST_NOTES = 50;
+/** Words said of limits that wait for an answer. */
+export const MOST_UNREAD = { count: 20, letters: 60 } as const;
 
 const entriesSchema = z.array(entrySchema).max(MOST_ENTRIES);
 const positionSchema = z.enum(POSITION_IDS);
@@ -131,12 +39,12 @@ export const routineSchema = z
   .strictObject({
     id: routineIdSchema,
     title: oneLineSchema(120).min(1),
-    pace: z.enum(PACE_NAMES),
-    paceChanges: paceChangesSchema,
+    group: z.enum(GROUP_NAMES),
+    pace: paceChangesSchema,
     slotMs: workMsSchema.max(LONGEST_MS).optional(),
     start: positionSchema.optional(),
     end: z.union([positionSchema, z.literal('stay')]).optional(),
-    notes: z.array(oneLineSchema(300)).max(50),
+    notes: z.array(oneLineSchema(300)).max(MOST_NOTES),
     /** Ways of taking part, the leading one first; the pace's own where left out. */
     lanes: z.array(z.enum(LANE_NAMES)).min(1).max(LANE_NAMES.length).optional(),
     schools: z
@@ -155,7 +63,13 @@ export const routineSchema = z
       .max(40)
       .optional(),
     /** What the group has; an empty list says that it was asked and has none. */
-    limits: z.array(limitOfBodySchema).max(60).optional(),
+    limits: limitsSchema.optional(),
+    /** What was said of limits and names none: as good as not asked, till somebody answers. */
+    limitsUnread: z
+      .array(oneLineSchema(MOST_UNREAD.letters).regex(/^[^,;#]+$/u))
+      .min(1)
+      .max(MOST_UNREAD.count)
+      .optional(),
     goals: z.array(z.enum(REGIONS)).min(1).max(REGIONS.length).optional(),
     /** Moves that are not, or not so, in the shipped catalogue, for what is done and stands in. */
     moves: z.array(moveSchema).min(1).max(MOST_OWN_MOVES).readonly().optional(),
@@ -167,7 +81,7 @@ export const routineSchema = z
   })
   .superRefine((routine, context) => {
     const seen = new Set<string>();
-    const catalog = catalogFor(routine);
+    const catalogue = catalogueFor(routine);
     const issue = (path: readonly (string | number)[], message: string) =>
       context.addIssue({ code: 'custom', path: ['sections', ...path], message });
     const check = (entry: Entry, path: readonly (string | number)[]) => {
@@ -177,19 +91,14 @@ export const routineSchema = z
         entry.lines.forEach((line, at) => check(line, [...path, 'lines', at]));
       }
       if (entry.kind !== 'item') return;
-      if (!hasMove(catalog, entry.moveId)) issue([...path, 'moveId'], 'no such move');
+      if (!hasMove(catalogue, entry.moveId)) issue([...path, 'moveId'], 'no such move');
       else itemFaults(entry, routine).forEach((fault) => issue(path, fault));
     };
     for (const section of SECTIONS) {
       routine.sections[section].forEach((entry, at) => check(entry, [section, at]));
     }
     if (context.issues.length > 0) return;
-    const work = entriesInOrder(routine).reduce(
-      (sum, { entry }) => sum + entryWork(entry, routine),
-      0,
-    );
-    if (work > MOST_WORK)
-      context.addIssue({ code: 'custom', path: ['sections'], message: 'too much for one class' });
+    if (!isLeadable(routine)) issue([], 'too much for one class');
   });
 export type Routine = z.infer<typeof routineSchema>;
 

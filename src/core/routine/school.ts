@@ -1,5 +1,3 @@
-import { PROP_NAMES, PROPS, type PropName } from '../catalog';
-
 /** Questions on which instructors disagree, with the schools that are supported. */
 export const SCHOOLS = {
   hold: ['short', 'intervals', 'steady', 'long', 'breaths'],
@@ -16,28 +14,3 @@ export const SCHOOLS = {
 } as const;
 export type SchoolQuestion = keyof typeof SCHOOLS;
 export const SCHOOL_QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[];
-
-/** What may be in the room; props by their own names besides. */
-export const ROOM_THINGS = [
-  'chair',
-  'chair with arms',
-  'chair without wheels',
-  'chair with wheels',
-  'wall',
-  'counter',
-  'mat',
-  'bed',
-  'couch',
-  'rail',
-  'walker',
-  'smooth floor',
-] as const;
-export type RoomThing = (typeof ROOM_THINGS)[number];
-
-/** All that can be in a room: its things, the props, and what stands in for a prop. */
-const STAND_INS = PROP_NAMES.flatMap((prop): readonly string[] => PROPS[prop]);
-export type InRoom = RoomThing | PropName | (typeof PROPS)[PropName][number];
-export const IN_ROOM = [
-  ...new Set<string>([...ROOM_THINGS, ...PROP_NAMES, ...STAND_INS]),
-] as InRoom[];
-export const MOST_OF_A_THING = 200;

@@ -1,6 +1,6 @@
-import { unitCount } from '../dose';
+import { unitCount } from '@/core/moves';
 import { itemInForce, type Setting } from './item';
-import type { Entry, Line } from './schema';
+import { SECTIONS, type Entry, type Line, type SectionName } from './entries';
 
 /**
  * The most that one routine may come to, counted in reps, breaths and sets as they are done: many
@@ -22,4 +22,16 @@ export function entryWork(entry: Entry, setting: Setting): number {
     0,
   );
   return once * (entry.rounds ?? 1) * (entry.perSide ? 2 : 1);
+}
+
+/** Whether the sections hold no more than one class can. */
+export function isLeadable({
+  sections,
+  ...setting
+}: Setting & { sections: Readonly<Record<SectionName, readonly Entry[]>> }): boolean {
+  let work = 0;
+  for (const section of SECTIONS) {
+    for (const entry of sections[section]) work += entryWork(entry, setting);
+  }
+  return work <= MOST_WORK;
 }

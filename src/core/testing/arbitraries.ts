@@ -1,11 +1,9 @@
 import fc from 'fast-check';
-import { SIDES } from '../body';
-import { CHALLENGES, SHIPPED, PROP_NAMES, SUPPORTS } from '../catalog';
-import { itemIdSchema, routineIdSchema, type ItemId } from '../ids';
-import { LANE_NAMES } from '../lane';
-import { PACE_NAMES } from '../pace';
-import { POSITION_IDS } from '../position';
-import { mendedItem, type Entry, type Line, type Routine } from '../routine';
+import { SIDES, POSITION_IDS } from '@/core/body';
+import { itemIdSchema, routineIdSchema, type ItemId, GROUP_NAMES } from '@/core/common';
+import { CHALLENGES, SHIPPED, PROP_NAMES, SUPPORTS } from '@/core/moves';
+import { LANE_NAMES } from '@/core/people';
+import { mendedItem, type Entry, type Line, type Routine } from '@/core/routine';
 
 const seconds = (least: number, most: number) =>
   fc.integer({ min: least, max: most }).map((s) => s * 1000);
@@ -120,7 +118,7 @@ const optional = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { nil: 
 export const routineArbitrary: fc.Arbitrary<Routine> = fc
   .record({
     title: wordsArbitrary,
-    pace: fc.constantFrom(...PACE_NAMES),
+    group: fc.constantFrom(...GROUP_NAMES),
     between: optional(seconds(0, 20)),
     talkWpm: optional(fc.integer({ min: 60, max: 200 })),
     slotMs: optional(seconds(60, 3600)),
@@ -145,13 +143,13 @@ export const routineArbitrary: fc.Arbitrary<Routine> = fc
       fc.array(entry, { maxLength: 3 }),
     ),
   })
-  .map(({ between, talkWpm, parts, title, pace, notes, ...rest }) => {
+  .map(({ between, talkWpm, parts, title, group, notes, ...rest }) => {
     let n = 0;
     const withId = (one: object): Entry => {
       const id: ItemId = itemIdSchema.parse(`i${++n}`);
       const whole = { ...one, id } as Entry;
       if (whole.kind === 'block') return { ...whole, lines: whole.lines.map(withId) as Line[] };
-      return whole.kind === 'item' ? mendedItem(whole, { pace: 'desk' }) : whole;
+      return whole.kind === 'item' ? mendedItem(whole, { group: 'desk' }) : whole;
     };
     const withIds = (entries: readonly object[]) => entries.map(withId);
     const given = Object.fromEntries(
@@ -160,10 +158,10 @@ export const routineArbitrary: fc.Arbitrary<Routine> = fc
     return {
       id: routineIdSchema.parse('routine'),
       title,
-      pace,
+      group,
       notes,
       ...given,
-      paceChanges: {
+      pace: {
         ...(between !== undefined && { betweenMs: between }),
         ...(talkWpm !== undefined && { talkWpm }),
       },

@@ -1,5 +1,11 @@
-import type { Group, RuleId } from '../check';
-import { personSchema, sessionSchema, type Person, type Session } from '../person';
+import type { RuleId } from '@/core/judgement';
+import {
+  personSchema,
+  sessionSchema,
+  type Person,
+  type Session,
+  type TakingPart,
+} from '@/core/people';
 
 /** A rule, where it speaks and where it does not. */
 export interface CheckCase {
@@ -10,14 +16,15 @@ export interface CheckCase {
   readonly severity: 'stop' | 'caution' | 'note';
   /** Whether an edit mends the first finding of this case. */
   readonly mends: boolean;
-  readonly group?: Group;
-  readonly silentGroup?: Group;
+  /** The group alone where left out. */
+  readonly part?: TakingPart;
+  readonly silentPart?: TakingPart;
 }
 
 const person = (words: object): Person => personSchema.parse({ name: 'Ada', ...words });
 const session = (endedAt: string, ...moves: string[]): Session =>
   sessionSchema.parse({ endedAt, moves });
-const group = (people: readonly Person[], sessions: readonly Session[] = []): Group => ({
+const part = (people: readonly Person[], sessions: readonly Session[] = []): TakingPart => ({
   people,
   sessions,
   at: '2026-11-25T10:00:00Z',
@@ -144,7 +151,7 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     silent: older('lanes: stand-held', 'Tandem stance: hold 10s, support fingertips'),
     severity: 'stop',
     mends: true,
-    group: group([person({ limits: [], rung: TANDEM_RUNG })]),
+    part: part([person({ limits: [], rung: TANDEM_RUNG })]),
   },
   'balance-support': {
     fires: desk('Tandem stance: with head turning, support hover'),
@@ -284,8 +291,8 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     silent: older('Seated march', 'Seated cat', 'Neck side tilt', 'Seated twist'),
     severity: 'note',
     mends: true,
-    group: group([], [session('2026-11-18T10:00:00Z', 'seated-easy-breath')]),
-    silentGroup: group([], [session('2026-11-18T10:00:00Z', 'seated-march')]),
+    part: part([], [session('2026-11-18T10:00:00Z', 'seated-easy-breath')]),
+    silentPart: part([], [session('2026-11-18T10:00:00Z', 'seated-march')]),
   },
   slot: {
     fires: desk('slot: 2:00', 'Seated cat: 6 reps', 'Seated march: for 1:00'),
@@ -316,7 +323,7 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     silent: desk('lanes: stand', 'Sit to stand'),
     severity: 'caution',
     mends: false,
-    group: group([], [session('2026-11-24T09:00:00Z', 'sit-to-stand')]),
-    silentGroup: group([], [session('2026-11-23T09:00:00Z', 'sit-to-stand')]),
+    part: part([], [session('2026-11-24T09:00:00Z', 'sit-to-stand')]),
+    silentPart: part([], [session('2026-11-23T09:00:00Z', 'sit-to-stand')]),
   },
 };

@@ -1,4 +1,5 @@
 export { routineArbitrary, wordsArbitrary } from './arbitraries';
+export { edited } from './edited';
 export { plainPhrases, reading, routineOf } from './read';
-export { ownLike, shipped } from './own-moves';
+export { levelId, ownLike, shipped } from './own-moves';
 export { CHECK_CASES, type CheckCase } from './check-cases';

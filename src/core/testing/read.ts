@@ -1,7 +1,7 @@
-import type { Move } from '../catalog';
-import { countingIds, routineIdSchema } from '../ids';
-import { readRoutineText, type Routine, type TextReading } from '../routine';
-import type { ScorePhrases } from '../score';
+import { countingIds, routineIdSchema } from '@/core/common';
+import type { Move } from '@/core/moves';
+import { readRoutineText, type Routine, type TextReading } from '@/core/routine';
+import type { ScorePhrases } from '@/core/timing';
 
 /** Reads a text as the command line does. */
 export function reading(text: string, moves: readonly Move[] = []): TextReading {
@@ -18,7 +18,7 @@ export function routineOf(text: string, moves: readonly Move[] = []): Routine {
 
 /** Phrases that name what they are for, so that tests don't hang on wording. */
 export const plainPhrases: ScorePhrases = {
-  step: (edge, direction) => `${edge} ${direction}`,
+  way: (steps) => steps.map(({ edge, direction }) => `${edge} ${direction}`).join(', then '),
   side: (side) => side,
   fetch: (props) => `fetch ${props.join(' ')}`,
   switchTo: (side) => `switch to ${side}`,

@@ -1,52 +1,45 @@
 import { Slot } from 'expo-router';
-import { Suspense, useEffect, useState } from 'react';
-import { useColorScheme, View } from 'react-native';
-import { PaperProvider, Text } from 'react-native-paper';
+import { useEffect, useMemo, useState } from 'react';
+import { useColorScheme } from 'react-native';
+import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import { Icon, darkTheme, lightTheme, useTokens } from '@/design';
+import { Icon, darkTheme, lightTheme } from '@/design';
+import { HallProvider, Waiting, type Workshop } from '@/features/frame';
 import { browserPlatform } from '@/platform';
 import { loadFonts } from '@/platform/fonts';
-import { createAppStore, openApp, useAppSelector } from '@/state';
+import { onFirstTouch } from '@/platform/page';
+import { createHall, openHall, useHallSelector } from '@/state/hall';
 
-const OPENING = 'Opening your routines…';
+interface AppProps {
+  readonly loadWorkshop: () => Promise<Workshop>;
+}
 
 /** The application around every page: its store, its look, and what is kept. */
-export function App() {
-  const [platform] = useState(browserPlatform);
-  const [store] = useState(() => createAppStore(platform));
+export function App({ loadWorkshop }: AppProps) {
+  const [hall] = useState(() => createHall(browserPlatform()));
   useEffect(() => {
     loadFonts();
-    void openApp(store, platform);
-  }, [store, platform]);
+    // Whoever moves is about to open something: it is on its way by then.
+    onFirstTouch(() => void loadWorkshop());
+    void openHall(hall, async (beside) => (await loadWorkshop()).work.openWorkshop(hall, beside));
+  }, [hall, loadWorkshop]);
+  const value = useMemo(() => ({ hall, loadWorkshop }), [hall, loadWorkshop]);
   const theme = useColorScheme() === 'dark' ? darkTheme : lightTheme;
   return (
     <SafeAreaProvider>
-      <Provider store={store}>
-        <PaperProvider theme={theme} settings={{ icon: (props) => <Icon {...props} /> }}>
-          <Pages />
-        </PaperProvider>
+      <Provider store={hall.store}>
+        <HallProvider value={value}>
+          <PaperProvider theme={theme} settings={{ icon: (props) => <Icon {...props} /> }}>
+            <Pages />
+          </PaperProvider>
+        </HallProvider>
       </Provider>
     </SafeAreaProvider>
   );
 }
 
 function Pages() {
-  const opened = useAppSelector((state) => state.notices.opened);
-  return opened ? (
-    <Suspense fallback={<Waiting />}>
-      <Slot />
-    </Suspense>
-  ) : (
-    <Waiting />
-  );
-}
-
-function Waiting() {
-  const t = useTokens();
-  return (
-    <View style={{ flex: 1, padding: 24, backgroundColor: t.ground }}>
-      <Text variant="bodyLarge">{OPENING}</Text>
-    </View>
-  );
+  const opened = useHallSelector((state) => state.notices.opened);
+  return opened ? <Slot /> : <Waiting />;
 }

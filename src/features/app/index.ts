@@ -1,2 +1,1 @@
 export { App } from './app';
-export { NotFoundScreen } from './not-found-screen';

@@ -2,9 +2,9 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
+import { printClock } from '@/core/common';
 import { Target, WIDE, useTokens } from '@/design';
-import { TimeBand } from '@/features/build/strand';
-import { printClock } from '@/core/time';
+import { TimeBand } from '@/features/builder/strand';
 import { isOnButton, onKey } from '@/platform/page';
 import { keepAwake } from '@/platform/wake-lock';
 import {
@@ -33,6 +33,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const device = useAppSelector((state) => state.device);
+  const elsewhere = useAppSelector((state) => state.lead.elsewhere.length > 0);
   const window = useWindowDimensions();
   const [asking, setAsking] = useState<Asking>();
   const [settingsOpen, setSettingsOpen] = useState(false);
@@ -68,6 +69,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
           routine={lead.routine}
           totalMs={score.totalMs}
           voice={dispatch(hasVoice())}
+          elsewhere={elsewhere}
           onStart={() => dispatch(act('go'))}
           onLeave={() => router.replace(`/routine/${lead.routine.id}`)}
         />

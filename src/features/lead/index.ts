@@ -1,1 +1,1 @@
-export { LeadScreen as default } from './lead-screen';
+export { LeadScreen } from './lead-screen';

@@ -1,21 +1,24 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { TARGET, useTokens } from '@/design';
+import { printClock } from '@/core/common';
 import type { Routine } from '@/core/routine';
-import { printClock } from '@/core/time';
-import { ASK_FIRST, PACE_TITLES } from '@/words';
+import { TARGET, useTokens } from '@/design';
+import { GROUP_TITLES } from '@/words/names';
+import { ASK_FIRST } from '@/words/safety';
 import { LEAD } from './strings';
 
 interface ReadyProps {
   readonly routine: Routine;
   readonly totalMs: number;
   readonly voice: boolean;
+  /** Whether a class is being led in another tab. */
+  readonly elsewhere: boolean;
   readonly onStart: () => void;
   readonly onLeave: () => void;
 }
 
 /** Before the first second: what is to be led, and what the room is asked. */
-export function Ready({ routine, totalMs, voice, onStart, onLeave }: ReadyProps) {
+export function Ready({ routine, totalMs, voice, elsewhere, onStart, onLeave }: ReadyProps) {
   const t = useTokens();
   return (
     <ScrollView contentContainerStyle={styles.all}>
@@ -23,7 +26,7 @@ export function Ready({ routine, totalMs, voice, onStart, onLeave }: ReadyProps)
         {routine.title}
       </Text>
       <Text variant="titleMedium" style={{ color: t.quiet }}>
-        {PACE_TITLES[routine.pace]} · {LEAD.begins(printClock(totalMs))}
+        {GROUP_TITLES[routine.group]} · {LEAD.begins(printClock(totalMs))}
       </Text>
       <View style={[styles.ask, { borderColor: t.catkin, backgroundColor: t.sheet }]}>
         <Text variant="titleMedium" role="heading" aria-level={2}>
@@ -36,6 +39,11 @@ export function Ready({ routine, totalMs, voice, onStart, onLeave }: ReadyProps)
           {ASK_FIRST.general}
         </Text>
       </View>
+      {elsewhere && (
+        <Text role="alert" variant="bodyLarge" style={{ color: t.clay }}>
+          {LEAD.elsewhere}
+        </Text>
+      )}
       {!voice && (
         <Text variant="bodyMedium" style={{ color: t.quiet }}>
           {LEAD.noVoice}

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { ClipPath, Defs, Path, Rect } from 'react-native-svg';
 import { SANS, useTokens } from '@/design';
-import { timeWords } from '@/words';
+import { timeWords } from '@/words/names';
 import { LEAD } from './strings';
 import type { LeadView, PanelView } from './view';
 

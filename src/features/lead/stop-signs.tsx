@@ -1,7 +1,7 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { TARGET, useTokens } from '@/design';
-import { AFTER_A_FALL, STOP_SIGNS } from '@/words';
+import { AFTER_A_FALL, STOP_SIGNS } from '@/words/safety';
 import { LEAD } from './strings';
 
 /** The three tiers, gravest last and in its own colour; the class is held meanwhile. */

@@ -1,4 +1,4 @@
-import type { SegmentKind } from '@/core/score';
+import type { SegmentKind } from '@/core/timing';
 
 export const LEAD = {
   start: 'Start',
@@ -17,6 +17,8 @@ export const LEAD = {
   chimes: 'Chimes',
   voice: 'Voice',
   noVoice: 'This device has no voice, so cues are shown and not spoken.',
+  elsewhere:
+    'A class is being led in another tab of this browser. Both would sound at once: close that one, or go to it.',
   stopSigns: 'Stop signs',
   closeSigns: 'Back to the class',
   held: 'Held',

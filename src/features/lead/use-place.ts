@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { countInLeftMs, placeAt, type Lead } from '@/core/lead';
+import { countInLeftMs, placeAt, type Lead } from '@/core/class';
 import { onFrame } from '@/platform/page';
 import { readClock, scoreOfLead, useAppDispatch } from '@/state';
 

@@ -1,13 +1,14 @@
-import { countingIds, routineIdSchema } from '@/core/ids';
+import { GROUP_ALONE } from '@/core/people';
+import { countingIds, routineIdSchema } from '@/core/common';
 import { readRoutineText } from '@/core/routine';
-import { compile } from '@/core/score';
-import { scorePhrases } from '@/words';
+import { compile } from '@/core/timing';
+import { scorePhrases } from '@/words/score';
 import { viewAt } from './view';
 
 function views(text: string) {
   const id = routineIdSchema.parse('r');
   const { routine } = readRoutineText(text, { id, newId: countingIds('i'), untitled: 'x' });
-  const score = compile(routine, scorePhrases);
+  const score = compile(routine, GROUP_ALONE, scorePhrases);
   const at = (seconds: number) => {
     const view = viewAt(routine, score, seconds * 1000);
     if (!view) throw new Error('nothing to show');
@@ -50,6 +51,14 @@ describe('what the stage shows', () => {
   test('reps count up, and the last is named once', () => {
     const { at } = views('Seated cat: 3 reps, tempo 2-0-2, set-up "Ready."');
     expect([at(8).detail, at(12).detail, at(16).detail]).toEqual(['1 of 3', '2 of 3', 'last one']);
+  });
+
+  test('reps of a weak side are counted to the last that is done', () => {
+    const { at } = views(
+      'Leg extend and bend: 4 reps, tempo 2-1-2, each side, weak left +10s, set-up "Ready."',
+    );
+    const said = Array.from({ length: 6 }, (_, rep) => at(9 + rep * 5).detail);
+    expect(said).toEqual(['1 of 6', '2 of 6', '3 of 6', '4 of 6', '5 of 6', 'last one']);
   });
 
   test('by turns it names the limb that moves', () => {

@@ -1,12 +1,10 @@
-import type { Side } from '@/core/body';
-import { moveById, type Catalog } from '@/core/catalog';
-import { unitCount, unitMs } from '@/core/dose';
-import type { LaneName } from '@/core/lane';
-import { mayExtend, segmentAt, type Lead } from '@/core/lead';
-import { paceOf } from '@/core/pace';
-import { catalogFor, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
-import type { Score, Segment } from '@/core/score';
-import { LANE_TITLES, doseWords, limbName } from '@/words';
+import { type Side, paceOf } from '@/core/body';
+import { mayExtend, segmentAt, type Lead } from '@/core/class';
+import { moveById, type Catalogue, unitMs, levelById } from '@/core/moves';
+import type { LaneName } from '@/core/people';
+import { catalogueFor, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import { type Score, type Segment, isWork, msOf, setKey, type Mark } from '@/core/timing';
+import { LANE_TITLES, doseWords, limbName } from '@/words/names';
 import { LEAD, STAGE } from './strings';
 
 /** How one side's panel stands. */
@@ -40,8 +38,6 @@ export interface LeadView {
   readonly lanes: readonly { readonly title: string; readonly does: string }[];
 }
 
-const isWork = ({ kind }: Segment) => kind === 'work' || kind === 'press';
-
 /** What ten seconds more did, for as long as the set that got them goes on. */
 export function longerWords(lead: Lead, score: Score, placeMs: number): string {
   const at = segmentAt(score, placeMs);
@@ -61,14 +57,14 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
   const span = spanOf(score, at);
   const filled = span.ms > 0 ? Math.min(1, (placeMs - span.startMs) / span.ms) : 0;
   const leftMs = Math.max(0, span.startMs + span.ms - placeMs);
-  const catalog = catalogFor(routine);
-  const move = about.moveId ? moveById(catalog, about.moveId) : undefined;
+  const catalogue = catalogueFor(routine);
+  const move = about.moveId ? moveById(catalogue, about.moveId) : undefined;
   const side = segment.side === 'left' || segment.side === 'right' ? segment.side : undefined;
   return {
     name: about.moveName ?? LEAD.theEnd,
     caption: captionAt(segment, placeMs),
     working: isWork(segment),
-    heading: headingOf(catalog, segment, side, placeMs),
+    heading: headingOf(catalogue, segment, side, placeMs),
     sides: side ? panels(score, segment, side, filled) : undefined,
     leftMs,
     ofMs: span.ms,
@@ -78,19 +74,21 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
     remainingMs: Math.max(0, score.totalMs - placeMs),
     wayOut: move && isWork(segment) ? sided(move.cues.wayOut, side) : '',
     mayExtend: mayExtend(routine, score, at),
-    lanes: lanesAt(catalog, about),
+    lanes: lanesAt(catalogue, about),
   };
 }
 
 /** Every lane but the leading one: its level, the move it does instead, or rest. */
-function lanesAt(catalog: Catalog, { lanes, moveId }: Segment): LeadView['lanes'] {
+function lanesAt(catalogue: Catalogue, { lanes, moveId }: Segment): LeadView['lanes'] {
   return Object.entries(lanes)
     .slice(1)
     .map(([name, work]) => {
       const title = LANE_TITLES[name as LaneName];
       if (!work.moveId) return { title, does: LEAD.restHere };
-      const own = work.moveId === moveId ? undefined : moveById(catalog, work.moveId).name;
-      return { title, does: [own, work.level].filter(Boolean).join(', ') };
+      const move = moveById(catalogue, work.moveId);
+      const own = work.moveId === moveId ? undefined : move.name;
+      const level = work.level && levelById(move, work.level)?.name;
+      return { title, does: [own, level].filter(Boolean).join(', ') };
     });
 }
 
@@ -103,7 +101,7 @@ const sided = (text: string, side: Side | undefined) =>
 function spanOf(score: Score, at: number): { startMs: number; ms: number } {
   const here = score.segments[at];
   if (!here) return { startMs: 0, ms: 0 };
-  if (!isWork(here)) return { startMs: here.startMs, ms: here.endMs - here.startMs };
+  if (!isWork(here)) return { startMs: here.startMs, ms: msOf(here) };
   const parts = score.segments.filter(
     (one) =>
       isWork(one) && one.play === here.play && one.side === here.side && one.set === here.set,
@@ -122,23 +120,23 @@ function captionAt(segment: Segment, placeMs: number): string {
 }
 
 function headingOf(
-  catalog: Catalog,
+  catalogue: Catalogue,
   segment: Segment,
   side: Side | undefined,
   placeMs: number,
 ): string {
   if (segment.kind !== 'work' && segment.kind !== 'press') {
-    if (segment.kind === 'switch' && side) return limbOf(catalog, segment, side);
+    if (segment.kind === 'switch' && side) return limbOf(catalogue, segment, side);
     return STAGE[segment.kind];
   }
-  if (side) return limbOf(catalog, segment, side);
+  if (side) return limbOf(catalogue, segment, side);
   if (segment.side !== 'alternating') return LEAD.both;
   const turn = segment.marks.filter(({ atMs, n }) => n !== null && atMs <= placeMs).at(-1)?.side;
-  return turn === 'left' || turn === 'right' ? limbOf(catalog, segment, turn) : LEAD.alternating;
+  return turn === 'left' || turn === 'right' ? limbOf(catalogue, segment, turn) : LEAD.alternating;
 }
 
-function limbOf(catalog: Catalog, segment: Segment, side: Side): string {
-  return limbName(side, segment.moveId ? moveById(catalog, segment.moveId).sideMeans : undefined);
+function limbOf(catalogue: Catalogue, segment: Segment, side: Side): string {
+  return limbName(side, segment.moveId ? moveById(catalogue, segment.moveId).sideMeans : undefined);
 }
 
 function panels(score: Score, here: Segment, working: Side, filled: number): readonly PanelView[] {
@@ -176,11 +174,12 @@ function unitAt(
   }
   const started = segment.marks.filter(({ atMs, n }) => n !== null && atMs <= placeMs);
   const n = started.at(-1)?.n ?? 0;
-  const count = unitCount(dose);
+  // What the marks count is what is done: a weak side may get more than the dose says.
+  const count = setMarks(score, segment).findLast(({ kind }) => kind === 'last')?.n;
   if (!n || !count) return { detail: set, swell: 1 };
   const counted = n === count && count > 1 ? LEAD.lastOne : LEAD.count(n, count);
   if (dose.kind !== 'breaths') return { detail: join(counted, set), swell: 1 };
-  const pace = paceOf(routine.pace, routine.paceChanges);
+  const pace = paceOf(routine.group, routine.pace);
   const inMs = dose.inMs ?? pace.breathInMs;
   const since = placeMs - (started.at(-1)?.atMs ?? placeMs);
   const inward = since < inMs;
@@ -189,12 +188,16 @@ function unitAt(
   return { detail: join(inward ? LEAD.breatheIn : LEAD.breatheOut, counted), swell };
 }
 
+function setMarks({ segments }: Score, here: Segment): readonly Mark[] {
+  return segments.filter((one) => setKey(one) === setKey(here)).flatMap(({ marks }) => marks);
+}
+
 function workWords(routine: Routine, work: Segment): string {
   const item = itemsInOrder(routine).find(({ id }) => id === work.itemId);
   const side = work.side === 'left' || work.side === 'right' ? work.side : undefined;
   const { dose } = item ? itemInForce(item, routine) : {};
   const amount = dose && doseWords({ dose, sides: { way: 'both' } });
-  return [side && limbOf(catalogFor(routine), work, side), amount].filter(Boolean).join(', ');
+  return [side && limbOf(catalogueFor(routine), work, side), amount].filter(Boolean).join(', ');
 }
 
 /** What comes after this: the work itself, the other side, or the next move with its way. */
@@ -206,7 +209,7 @@ function nextWords(routine: Routine, score: Score, at: number): string {
   const change = later.find(({ kind, play }) => kind === 'switch' && play === here?.play);
   if (change && here?.side !== change.side) {
     const side = change.side === 'right' ? 'right' : 'left';
-    return limbOf(catalogFor(routine), change, side);
+    return limbOf(catalogueFor(routine), change, side);
   }
   const next = later.find(({ play }) => play !== null && play !== here?.play);
   const way = later.find(

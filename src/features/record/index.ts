@@ -1,1 +1,2 @@
-export { RecordScreen as default } from './record-screen';
+export { RecordScreen } from './record-screen';
+export { RunScreen } from './run-screen';

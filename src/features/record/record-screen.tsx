@@ -1,21 +1,22 @@
 import { Link, useRouter } from 'expo-router';
 import { FlatList, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import type { Run } from '@/core/class';
+import { printClock } from '@/core/common';
 import { Screen, TARGET, useTokens } from '@/design';
-import { runsCsv } from '@/core/export';
-import type { Run } from '@/core/record';
-import { printClock } from '@/core/time';
-import { saveFile } from '@/platform/files';
-import { useAppSelector } from '@/state';
-import { CSV_HEADINGS, HOW, RECORD, dateWords } from './strings';
+import { saveRuns, useAppDispatch, useAppSelector } from '@/state';
+import { HOW, RECORD, dateWords } from './strings';
 
 /** Every class that was led, the latest first. */
 export function RecordScreen() {
   const t = useTokens();
   const router = useRouter();
   const kept = useAppSelector((state) => state.runs);
-  const runs = Object.values(kept).sort((a, b) => b.startedAt.localeCompare(a.startedAt));
-  const save = () => saveFile(RECORD.fileName, runsCsv(runs, CSV_HEADINGS), 'text/csv');
+  const runs = Object.values(kept).sort(
+    (a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt),
+  );
+  const dispatch = useAppDispatch();
+  const save = () => dispatch(saveRuns(RECORD.fileName, runs));
   return (
     <Screen
       title={RECORD.title}

@@ -1,16 +1,15 @@
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import type { SideTime } from '@/core/class';
+import { runIdSchema, printClock } from '@/core/common';
 import { Screen, TARGET, useTokens } from '@/design';
-import { NotFoundScreen } from '@/features/app/not-found-screen';
-import { runIdSchema } from '@/core/ids';
-import type { SideTime } from '@/core/record';
-import { printClock } from '@/core/time';
+import { NotFoundScreen } from '@/features/notices';
 import { useAppSelector } from '@/state';
 import { HOW, RECORD, SIDE_NAMES, dateWords } from './strings';
 
 /** One run: what was planned and what was led, for each item and side. */
-export default function RunScreen({ id: address }: { readonly id: string }) {
+export function RunScreen({ id: address }: { readonly id: string }) {
   const t = useTokens();
   const router = useRouter();
   const id = runIdSchema.safeParse(address).data;

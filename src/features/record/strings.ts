@@ -1,12 +1,11 @@
-import type { RunColumn } from '@/core/export';
-import type { RunEnd, SideTime } from '@/core/record';
+import type { RunEnd, SideTime } from '@/core/class';
 
 export const RECORD = {
   title: 'Record',
   empty: 'No class is recorded yet.',
   emptyHint: 'Lead a routine, and its run stands here afterwards.',
   export: 'Save as a table',
-  fileName: 'record.csv',
+  fileName: 'record',
   of: (real: string, planned: string) => `${real} of ${planned}`,
   sideHeading: 'Item and side',
   plannedHeading: 'Planned',
@@ -26,16 +25,6 @@ export const SIDE_NAMES: Readonly<Record<SideTime['side'], string>> = {
   right: 'right',
   both: 'both sides',
   alternating: 'by turns',
-};
-
-export const CSV_HEADINGS: Readonly<Record<RunColumn, string>> = {
-  startedAt: 'Started',
-  routine: 'Routine',
-  how: 'How it ended',
-  move: 'Move',
-  side: 'Side',
-  plannedSeconds: 'Planned seconds',
-  realSeconds: 'Led seconds',
 };
 
 /** "Thu 12 Nov, 10:00" in the person's own way of writing dates. */

@@ -2,10 +2,10 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useController, useWatch } from 'react-hook-form';
+import { searchMoves } from '@/core/writing';
 import { Field, Target, useTokens } from '@/design';
-import { searchMoves } from '@/core/catalog';
-import { selectCatalog, useAppSelector } from '@/state';
-import { listWords } from '@/words';
+import { selectCatalogue, useAppSelector } from '@/state';
+import { listWords } from '@/words/findings';
 import { Problems, type DraftControl } from './parts';
 import { WRITE } from './strings';
 
@@ -16,18 +16,18 @@ export function FamilyPicker({ control }: { readonly control: DraftControl }) {
   const t = useTokens();
   const [open, setOpen] = useState(false);
   const [words, setWords] = useState('');
-  const catalog = useAppSelector(selectCatalog);
+  const catalogue = useAppSelector(selectCatalogue);
   const id = useWatch({ control, name: 'id' });
   const { field } = useController({ control, name: 'family' });
-  const family = (catalog.families.get(field.value) ?? []).filter((move) => move.id !== id);
+  const family = (catalogue.families.get(field.value) ?? []).filter((move) => move.id !== id);
   const found = useMemo(
     () =>
       words.trim() === ''
         ? []
-        : searchMoves(catalog, words)
+        : searchMoves(catalogue, words)
             .filter((move) => move.id !== id)
             .slice(0, MOST_FOUND),
-    [catalog, words, id],
+    [catalogue, words, id],
   );
   const choose = (one: string) => {
     field.onChange(one);

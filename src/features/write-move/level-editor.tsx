@@ -1,33 +1,28 @@
+import { withCapital } from '@/core/common';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Controller, useController, useWatch } from 'react-hook-form';
-import { Choices, Target, useTokens } from '@/design';
-import { LOADS, REGIONS } from '@/core/body';
-import { BEARINGS, PROP_NAMES, SUPPORTS, type Bearing } from '@/core/catalog';
-import type { LevelDraft } from '@/core/library';
 import {
+  LOADS,
+  REGIONS,
   LONG_SWITCHES,
   POSITION_IDS,
   SIDED_POSITIONS,
   STANCES,
   type PositionRef,
-} from '@/core/position';
-import { LOAD_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words';
+} from '@/core/body';
+import { BEARINGS, PROP_NAMES, SUPPORTS, type Bearing } from '@/core/moves';
+import type { LevelDraft } from '@/core/writing';
+import { Choices, Target, useTokens } from '@/design';
+import { LOAD_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words/names';
 import { Line, Pick, PickSome, Problems, named, type DraftControl, type Option } from './parts';
-import {
-  BEARING_NAMES,
-  LONG_SWITCH_NAMES,
-  STANCE_NAMES,
-  SUPPORT_NAMES,
-  WRITE,
-  upper,
-} from './strings';
+import { BEARING_NAMES, LONG_SWITCH_NAMES, STANCE_NAMES, SUPPORT_NAMES, WRITE } from './strings';
 
 const PLACES: readonly Option<PositionRef>[] = named(
   [...POSITION_IDS, ...SIDED_POSITIONS],
   POSITION_NAMES,
 );
-const PROPS = PROP_NAMES.map((value) => ({ value, text: upper(value) }));
+const PROPS = PROP_NAMES.map((value) => ({ value, text: withCapital(value) }));
 
 interface LevelEditorProps {
   readonly control: DraftControl;

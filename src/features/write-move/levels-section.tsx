@@ -1,9 +1,10 @@
+import { randomId } from '@/platform/ids';
 import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
 import { useFieldArray, useWatch, type UseFormSetValue } from 'react-hook-form';
+import { levelLike, type MoveDraft } from '@/core/writing';
 import { TARGET, Target, useTokens } from '@/design';
-import { levelLike, type MoveDraft } from '@/core/library';
 import { LevelEditor } from './level-editor';
 import { Problems, Section, type DraftControl } from './parts';
 import { WRITE } from './strings';
@@ -21,7 +22,12 @@ export const LevelsSection = memo(function LevelsSection({
   setValue,
 }: LevelsSectionProps) {
   const t = useTokens();
-  const { fields, append, move, remove } = useFieldArray({ control, name: 'levels' });
+  const { fields, append, move, remove } = useFieldArray({
+    control,
+    name: 'levels',
+    // Levels have ids of their own.
+    keyName: 'key',
+  });
   const levels = useWatch({ control, name: 'levels' });
   const [open, setOpen] = useState<string>();
   const makeUsual = (at: number) =>
@@ -32,7 +38,7 @@ export const LevelsSection = memo(function LevelsSection({
         {WRITE.levelsHint}
       </Text>
       <Problems at="levels" inside={false} />
-      {fields.map(({ id }, at) => {
+      {fields.map(({ key: id }, at) => {
         const level = levels[at];
         const name = WRITE.level(at, level?.name ?? '');
         return (
@@ -91,7 +97,7 @@ export const LevelsSection = memo(function LevelsSection({
         style={styles.add}
         onPress={() => {
           const last = levels.at(-1);
-          if (last) append(levelLike(last));
+          if (last) append(levelLike(last, randomId));
         }}
       />
     </Section>

@@ -1,10 +1,11 @@
+import { withCapital } from '@/core/common';
 import { useContext, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Controller, type Control, type FieldPathByValue } from 'react-hook-form';
+import { countWords } from '@/core/body';
+import type { MoveDraft } from '@/core/writing';
 import { Field, Target, useTokens } from '@/design';
-import type { MoveDraft } from '@/core/library';
-import { countWords } from '@/core/pace';
 import { FoundContext, countIn, useProblems } from './problems';
 import { WRITE } from './strings';
 
@@ -237,7 +238,7 @@ export function named<T extends string>(
 ): readonly Option<T>[] {
   return values.map((value) => {
     const text = names[value];
-    return { value, text: text.charAt(0).toUpperCase() + text.slice(1) };
+    return { value, text: withCapital(text) };
   });
 }
 

@@ -1,4 +1,4 @@
-import type { DraftProblem } from '@/core/library';
+import type { DraftProblem } from '@/core/writing';
 import { countIn, problemsAt } from './problems';
 
 const missing: DraftProblem = { path: ['cues', 'go'], kind: 'missing' };
@@ -10,7 +10,7 @@ const long: DraftProblem = {
 const order: DraftProblem = {
   path: ['cues', 'watch', 1],
   kind: 'fault',
-  fault: { code: 'voice-order', path: ['cues', 'watch', 1], about: 'must', weight: 'advice' },
+  fault: { code: 'style-order', path: ['cues', 'watch', 1], about: 'must', weight: 'advice' },
 };
 const dose: DraftProblem = {
   path: ['dose'],

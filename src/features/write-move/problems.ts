@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
-import { mustMend, type DraftProblem } from '@/core/library';
-import { draftProblemSentence } from '@/words';
+import { mustMend, type DraftProblem } from '@/core/writing';
+import { draftProblemSentence } from '@/words/moves';
 import { WRITE } from './strings';
 
 /** What is wrong or could be better in the draft, and whether somebody tried to keep it. */

@@ -1,13 +1,13 @@
+import { GROUP_NAMES } from '@/core/common';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Controller, useController, useWatch } from 'react-hook-form';
-import { Choices, useTokens } from '@/design';
 import { REGIONS, SIDE_MEANINGS, SIDE_WAYS, SPINE_DIRECTIONS } from '@/core/body';
-import { MOST_WORDS, MOVE_KINDS } from '@/core/catalog';
-import { PACE_NAMES } from '@/core/pace';
-import { DIRECTION_NAMES, PACE_TITLES, REGION_NAMES } from '@/words';
-import { KIND_NAMES } from '@/features/catalogue';
+import { MOST_WORDS, MOVE_KINDS } from '@/core/moves';
+import { Choices, useTokens } from '@/design';
+import { KIND_NAMES } from '@/features/moves';
+import { DIRECTION_NAMES, GROUP_TITLES, REGION_NAMES } from '@/words/names';
 import { FamilyPicker } from './family-picker';
 import { Line, Pick, PickSome, Problems, Section, named, type DraftControl } from './parts';
 import { SIDE_MEANING_NAMES, SIDE_WAY_NAMES, WRITE } from './strings';
@@ -55,9 +55,9 @@ export const WorkSection = memo(function WorkSection({ control }: SectionOf) {
   return (
     <Section
       title={WRITE.sections.work}
-      places={['regions', 'moves', 'endRange', 'spine', 'stretchStrength', 'breathOn']}
+      places={['regions', 'warms', 'endRange', 'spine', 'stretchStrength', 'breathOn']}
     >
-      {(['regions', 'moves', 'endRange'] as const).map((key) => (
+      {(['regions', 'warms', 'endRange'] as const).map((key) => (
         <View key={key}>
           <Controller
             control={control}
@@ -187,12 +187,12 @@ export const DoseSection = memo(function DoseSection({ control }: SectionOf) {
         {WRITE.doseHint}
       </Text>
       <Line control={control} name="dose" label={WRITE.dose} most={80} />
-      {PACE_NAMES.map((pace) => (
+      {GROUP_NAMES.map((group) => (
         <Line
-          key={pace}
+          key={group}
           control={control}
-          name={`doseFor.${pace}`}
-          label={WRITE.doseFor(PACE_TITLES[pace])}
+          name={`doseFor.${group}`}
+          label={WRITE.doseFor(GROUP_TITLES[group])}
           most={80}
         />
       ))}

@@ -1,6 +1,5 @@
-import type { SideMeaning, SideWay } from '@/core/body';
-import type { Bearing, Support } from '@/core/catalog';
-import type { LongSwitch, Stance } from '@/core/position';
+import type { SideMeaning, SideWay, LongSwitch, Stance } from '@/core/body';
+import type { Bearing, Support } from '@/core/moves';
 
 export const WRITE = {
   newTitle: 'Write a move',
@@ -25,7 +24,7 @@ export const WRITE = {
   familyAlone: 'Let it stand by itself',
   familyHint: 'A way of taking part that can’t do a move does one of the same job instead.',
   regions: 'Works',
-  moves: 'Warms by moving',
+  warms: 'Warms by moving',
   endRange: 'Stretches to the end of the range',
   spine: 'What the spine does',
   strength: 'How strong the stretch is',
@@ -161,5 +160,3 @@ export const BEARING_NAMES: Readonly<Record<Bearing, string>> = {
   worked: 'Side worked',
   other: 'Other side',
 };
-
-export const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,12 +1,12 @@
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
-import { lightTheme } from '@/design';
-import { moveIdSchema } from '@/core/ids';
-import { draftOf, emptyDraft } from '@/core/library';
+import { moveIdSchema } from '@/core/common';
 import { ownLike, shipped } from '@/core/testing';
-import { createAppStore, draftKept, keepMove, selectOwnMoves, type AppStore } from '@/state';
-import { fakePlatform } from '@/state/testing';
+import { draftOf, emptyDraft } from '@/core/writing';
+import { lightTheme } from '@/design';
+import { draftKept, keepMove, selectOwnMoves, type AppStore } from '@/state';
+import { fakePlatform, storeOn } from '@/state/testing';
 import { WriteMoveScreen } from '.';
 
 const went: string[] = [];
@@ -22,7 +22,7 @@ Element.prototype.scrollIntoView = () => undefined;
 const ID = moveIdSchema.parse('own-1');
 const rail = ownLike('Seated twist', { name: 'Rail turn' });
 
-function show(id: string, store: AppStore = createAppStore(fakePlatform())) {
+function show(id: string, store: AppStore = storeOn(fakePlatform())) {
   render(
     <Provider store={store}>
       <PaperProvider theme={lightTheme}>
@@ -49,7 +49,7 @@ describe('writing a move', () => {
   });
 
   test('what is missing is told when it is to be kept, not before; each part opens', async () => {
-    const store = createAppStore(fakePlatform());
+    const store = storeOn(fakePlatform());
     store.dispatch(draftKept(emptyDraft(ID, 'Breathe easily; no holding.')));
     show(ID, store);
     expect(screen.queryByText('This is still to be filled in.')).toBeNull();
@@ -62,7 +62,7 @@ describe('writing a move', () => {
   });
 
   test('every change is kept as it is typed, right or wrong', async () => {
-    const store = createAppStore(fakePlatform());
+    const store = storeOn(fakePlatform());
     store.dispatch(draftKept({ ...draftOf(rail), id: ID }));
     show(ID, store);
     press('Dose');
@@ -76,7 +76,7 @@ describe('writing a move', () => {
   });
 
   test('kept, it is an own move, its draft is gone, and its sheet is shown', async () => {
-    const store = createAppStore(fakePlatform());
+    const store = storeOn(fakePlatform());
     store.dispatch(draftKept({ ...draftOf(rail), id: ID, name: 'Turn at the rail' }));
     show(ID, store);
     press('Keep');
@@ -124,7 +124,7 @@ describe('writing a move', () => {
   });
 
   test('the family is chosen by a move of it', async () => {
-    const store = createAppStore(fakePlatform());
+    const store = storeOn(fakePlatform());
     store.dispatch(draftKept(emptyDraft(ID, '')));
     show(ID, store);
     expect(screen.getByText('No other move: it stands by itself')).toBeTruthy();
@@ -141,7 +141,7 @@ describe('writing a move', () => {
   });
 
   test('a change from another tab meanwhile is told', async () => {
-    const store = createAppStore(fakePlatform());
+    const store = storeOn(fakePlatform());
     store.dispatch(keepMove(rail));
     show(rail.id, store);
     expect(screen.queryByRole('alert')).toBeNull();

@@ -2,16 +2,15 @@ import { useRouter } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Screen, Target, WIDE, useTokens } from '@/design';
-import { SHIPPED, type Move } from '@/core/catalog';
-import { draftOf, mustMend, type MoveDraft } from '@/core/library';
+import { SHIPPED, type Move } from '@/core/moves';
 import { itemsOutOfLine } from '@/core/routine';
-import { NotFoundScreen } from '@/features/app/not-found-screen';
-import { Saving } from '@/features/app/saving';
-import { MoveSheet } from '@/features/catalogue';
+import { draftOf, mustMend, type MoveDraft } from '@/core/writing';
+import { Screen, Target, WIDE, useTokens } from '@/design';
+import { NotFoundScreen, Saving } from '@/features/notices';
+import { MoveSheet } from '@/features/moves';
 import { showFirstToMend } from '@/platform/page';
-import { dropDraft, keepMove, selectCatalog, useAppDispatch, useAppSelector } from '@/state';
-import { listWords } from '@/words';
+import { dropDraft, keepMove, selectCatalogue, useAppDispatch, useAppSelector } from '@/state';
+import { listWords } from '@/words/findings';
 import { LevelsSection } from './levels-section';
 import { FoundContext } from './problems';
 import { DoseSection, NameSection, SidesSection, WordsSection, WorkSection } from './sections';
@@ -23,7 +22,7 @@ export function WriteMoveScreen({ id }: { readonly id: string }) {
   const draft = useAppSelector((state) =>
     Object.values(state.moves.drafts).find((one) => one.id === id),
   );
-  const move = useAppSelector((state) => selectCatalog(state).byId.get(id));
+  const move = useAppSelector((state) => selectCatalogue(state).byId.get(id));
   const [start] = useState(() => draft ?? (move && draftOf(move)));
   if (!start) return <NotFoundScreen />;
   return <Writer start={start} move={move} />;
@@ -103,7 +102,7 @@ function Writer({ start, move }: WriterProps) {
         {wide && (
           <ScrollView style={[styles.pane, { borderLeftColor: t.line, borderLeftWidth: 1 }]}>
             {written && after ? (
-              <Preview move={written} catalog={after} />
+              <Preview move={written} catalogue={after} />
             ) : (
               <Text variant="bodyLarge" style={styles.pick}>
                 {WRITE.noPreview}

@@ -1,5 +1,6 @@
-import { checkRoutine } from '@/core/check';
-import { countingIds, routineIdSchema } from '@/core/ids';
+import { GROUP_ALONE } from '@/core/people';
+import { countingIds, routineIdSchema } from '@/core/common';
+import { checkRoutine } from '@/core/judgement';
 import {
   SCHOOLS,
   SCHOOL_QUESTIONS,
@@ -7,9 +8,9 @@ import {
   lanesOf,
   readRoutineText,
 } from '@/core/routine';
-import { compile } from '@/core/score';
-import { scorePhrases as phrases } from '@/words';
-import { demoRoutine } from '.';
+import { compile } from '@/core/timing';
+import { scorePhrases as phrases } from '@/words/score';
+import { demoRoutine } from './make';
 import { DEMO_ROUTINES } from './routines';
 
 describe('the demo routines', () => {
@@ -22,7 +23,7 @@ describe('the demo routines', () => {
         untitled: '',
       });
       expect(problems).toEqual([]);
-      const found = checkRoutine(routine, { phrases });
+      const found = checkRoutine(routine, { part: GROUP_ALONE, phrases });
       // What the instructor accepts stands as a note with their reason.
       expect(found.filter(({ severity }) => severity !== 'note')).toEqual([]);
       for (const { accepted } of found) expect(accepted ?? 'a reason').toMatch(/\w+ \w+/);
@@ -32,10 +33,10 @@ describe('the demo routines', () => {
 
   test('together they show every group, many ways of taking part, every block and every school', () => {
     const routines = Object.entries(DEMO_ROUTINES).map(([name, text]) => demoRoutine(name, text));
-    const minutes = routines.map((one) => compile(one, phrases).totalMs / 60_000);
+    const minutes = routines.map((one) => compile(one, GROUP_ALONE, phrases).totalMs / 60_000);
     expect(minutes.filter((m) => m >= 4 && m <= 30)).toHaveLength(10);
     expect(Math.max(...minutes)).toBe(30);
-    expect(new Set(routines.map(({ pace }) => pace)).size).toBe(4);
+    expect(new Set(routines.map(({ group }) => group)).size).toBe(4);
     expect(new Set(routines.flatMap((one) => lanesOf(one))).size).toBeGreaterThanOrEqual(6);
     const blocks = routines
       .flatMap((one) => entriesInOrder(one).map(({ entry }) => entry))

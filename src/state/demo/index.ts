@@ -1,59 +1,47 @@
-import { countingIds, routineIdSchema, runIdSchema } from '@/core/ids';
-import { sideTimes, type Run } from '@/core/record';
-import { readRoutineText, type Routine } from '@/core/routine';
-import { compile } from '@/core/score';
-import { scorePhrases } from '@/words';
-import { DEMO_ROUTINES } from './routines';
+import { isoWithOffset } from '@/core/common';
+import made from './made.json';
 
 const DAY_MS = 86_400_000;
 
-/** Classes that were led before today: whole ones, and one that ended early. */
-const DEMO_RUNS = [
-  { routine: 'thursday-chair-circle', daysAgo: 14, hour: 10, share: 1, lostMs: 0 },
-  { routine: 'signal-box-reset', daysAgo: 9, hour: 12, share: 0.7, lostMs: 0 },
-  { routine: 'thursday-chair-circle', daysAgo: 7, hour: 10, share: 1, lostMs: 4000 },
-  { routine: 'before-the-second-bake', daysAgo: 2, hour: 2, share: 1, lostMs: 0 },
-] as const;
-
-export function demoData(now: Date): { routines: readonly Routine[]; runs: readonly Run[] } {
-  const routines = Object.entries(DEMO_ROUTINES).map(([name, text]) => demoRoutine(name, text));
-  const runs = DEMO_RUNS.map((run, i) => demoRun(run, `demo-run-${i + 1}`, now));
-  return { routines, runs };
+/** A class that was led so many days before the first visit. */
+interface LedBefore {
+  readonly daysAgo: number;
+  readonly hour: number;
+  /** From its start to its end, holds counted. */
+  readonly tookMs: number;
 }
 
-export function demoRoutine(name: string, text: string): Routine {
-  const { routine, problems } = readRoutineText(text, {
-    id: routineIdSchema.parse(`demo-${name}`),
-    newId: countingIds('i'),
-    untitled: name,
+/** What is kept of a routine and its row, as it stands in storage. */
+type Stored = object;
+
+/** Made from the texts beside it by `npm run docs`; a test sees that it is current. */
+interface Made {
+  readonly stored: Readonly<Record<string, Stored>>;
+  readonly runs: readonly (LedBefore & {
+    readonly key: string;
+    readonly routineKey: string;
+    readonly stored: { readonly run: object };
+  })[];
+}
+
+/** What stands in storage, or was to stand there, by key. */
+export type Texts = Readonly<Record<string, string>>;
+
+/** The demo data as it stands in storage on a first visit at a moment, by key. */
+export function demoTexts(now: Date): Texts {
+  const { stored, runs }: Made = made;
+  const texts = Object.entries(stored).map(([key, value]) => [key, JSON.stringify(value)] as const);
+  const led = runs.map(({ key, routineKey, stored: kept, ...when }) => {
+    const { routine } = stored[routineKey] as { routine: object };
+    const run = { ...kept.run, routine, ...timesOf(when, now) };
+    return [key, JSON.stringify({ ...kept, run })] as const;
   });
-  if (problems.length > 0) throw new Error(`demo routine ${name}: ${JSON.stringify(problems)}`);
-  return routine;
+  return Object.fromEntries([...texts, ...led]);
 }
 
-function demoRun(
-  { routine: name, daysAgo, hour, share, lostMs }: (typeof DEMO_RUNS)[number],
-  id: string,
-  now: Date,
-): Run {
-  const routine = demoRoutine(name, DEMO_ROUTINES[name]);
-  const score = compile(routine, scorePhrases);
-  const realMs = Math.round(score.totalMs * share);
+function timesOf({ daysAgo, hour, tookMs }: LedBefore, now: Date) {
   const start = new Date(now.getTime() - daysAgo * DAY_MS);
   start.setHours(hour, 0, 0, 0);
-  const sides = sideTimes(score, {});
-  const done = Math.round(sides.length * share);
-  return {
-    id: runIdSchema.parse(id),
-    routine,
-    startedAt: start.toISOString(),
-    endedAt: new Date(start.getTime() + realMs + lostMs).toISOString(),
-    plannedMs: score.totalMs,
-    realMs,
-    how: share < 1 ? 'finished-early' : 'completed',
-    sides: sides.map((side, i) => {
-      const short = i === done - 1 ? lostMs : 0;
-      return { ...side, realMs: i < done ? Math.max(0, side.plannedMs - short) : 0 };
-    }),
-  };
+  const end = new Date(start.getTime() + tookMs);
+  return { startedAt: isoWithOffset(start), endedAt: isoWithOffset(end) };
 }

@@ -1,5 +1,5 @@
 import type { Load, Region, SpineDirection } from '@/core/body';
-import type { LimitName } from '@/core/limit';
+import type { LimitName } from '@/core/people';
 
 /** What is asked of a body, in plain words: "rounding the back with weight on it". */
 export const LOAD_NAMES: Readonly<Record<Load, string>> = {

@@ -1,4 +1,4 @@
-import type { Dose, Tempo } from '@/core/dose';
+import type { Dose, Tempo } from '@/core/moves';
 import type { Block, ItemInForce, SidePlan } from '@/core/routine';
 
 /** "45 s", "1:30": a time as it is read at a glance. */

@@ -1,5 +1,5 @@
-import type { CueSheetPhrases, ScoreColumn } from '@/core/export';
-import type { LaneName } from '@/core/lane';
+import type { CueSheetPhrases, ScoreColumn, RunColumn } from '@/core/class';
+import type { LaneName } from '@/core/people';
 import { doseWords } from './dose';
 import { LANE_TITLES } from './names';
 
@@ -26,4 +26,15 @@ export const cueSheetPhrases: CueSheetPhrases = {
   },
   rest: 'Rest',
   total: (time) => `${time} in all. General guidance, not medical advice.`,
+};
+
+/** The columns of a record as a table. */
+export const RUN_HEADINGS: Readonly<Record<RunColumn, string>> = {
+  startedAt: 'Started',
+  routine: 'Routine',
+  how: 'How it ended',
+  move: 'Move',
+  side: 'Side',
+  plannedSeconds: 'Planned seconds',
+  realSeconds: 'Led seconds',
 };

@@ -1,4 +1,4 @@
-import type { FileProblem } from '@/core/file';
+import type { FileProblem } from '@/core/common/file';
 import { moveFaultOf } from './move-faults';
 
 /** What is wrong with a file, and where. */

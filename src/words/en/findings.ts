@@ -1,8 +1,7 @@
-import type { Load, Region, SpineDirection } from '@/core/body';
-import type { Finding, RuleId, RuleSource, Severity } from '@/core/check';
-import type { LaneName } from '@/core/lane';
-import type { LimitName } from '@/core/limit';
-import type { PositionId } from '@/core/position';
+import { withCapital } from '@/core/common';
+import type { Load, Region, SpineDirection, PositionId } from '@/core/body';
+import type { Finding, RuleId, RuleSource, Severity } from '@/core/judgement';
+import type { LaneName, LimitName } from '@/core/people';
 import { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './bodies';
 import { timeWords } from './dose';
 import { LANE_TITLES, POSITION_WAYS } from './names';
@@ -133,7 +132,9 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
     what: (f) =>
       people(f)
         ? `Nobody has asked ${people(f)} about limits.`
-        : 'Nobody has asked this group about limits.',
+        : about(f, 'words').length > 0
+          ? `Not understood, and so not asked: ${about(f, 'words').join(', ')}.`
+          : 'Nobody has asked this group about limits.',
     why: 'Not asked is not the same as none. Ask, then write what they say.',
   },
   'balance-jump': {
@@ -357,15 +358,13 @@ function said(saying: string | Say, finding: Finding): string {
   return typeof saying === 'string' ? saying : saying(finding);
 }
 
-const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
 export function ruleName(id: RuleId): string {
   return SAYINGS[id].name;
 }
 
 /** One plain sentence of what a check found. */
 export function findingWhat(finding: Finding & { readonly id: RuleId }): string {
-  return upper(SAYINGS[finding.id].what(finding));
+  return withCapital(SAYINGS[finding.id].what(finding));
 }
 
 /** One plain sentence of why it matters. */

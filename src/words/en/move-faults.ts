@@ -1,6 +1,6 @@
-import type { Fault } from '@/core/catalog';
-import type { DraftProblem, MoveFaultCode } from '@/core/library';
 import type { Load, Region } from '@/core/body';
+import type { Fault } from '@/core/moves';
+import type { DraftProblem, MoveFaultCode } from '@/core/writing';
 import { LOAD_NAMES, REGION_NAMES } from './bodies';
 import { problemSentence } from './problems';
 
@@ -28,6 +28,7 @@ const SENTENCES: Readonly<Record<MoveFaultCode, Say>> = {
   'breath-half': () => 'Give the time in and the time out, or neither',
   'usual-level': () => 'Mark one level as the usual one',
   'level-twice': ({ about }) => `Two levels are called ${quoted(about, 'the same')}`,
+  'level-id-twice': () => 'Two levels have the same id',
   'level-unwritable': ({ about }) =>
     `${quoted(about, 'The name of a level')} can't stand on a line of text: leave out , : # " [ ] ( ) and “in” before the last word`,
   'level-stance': ({ about }) =>
@@ -47,15 +48,15 @@ const SENTENCES: Readonly<Record<MoveFaultCode, Say>> = {
     `No other move of the family ${quoted(about, 'that it names')} works one of these regions`,
   'one-level': () => 'There is one level only, so nobody has an easier or a harder one',
   'said-twice': ({ about }) => `${quoted(about, 'Another move')} is said in the very same words`,
-  'voice-order': ({ about }) => `Say what to do, without ${quoted(about, 'orders or praise')}`,
-  'voice-looks': ({ about }) =>
+  'style-order': ({ about }) => `Say what to do, without ${quoted(about, 'orders or praise')}`,
+  'style-looks': ({ about }) =>
     `Leave out what bodies look like or weigh: ${quoted(about, 'such a word')}`,
-  'voice-latin': ({ about }) => `Take the everyday word for ${quoted(about, 'the Latin one')}`,
-  'voice-breath': ({ about }) =>
+  'style-latin': ({ about }) => `Take the everyday word for ${quoted(about, 'the Latin one')}`,
+  'style-breath': ({ about }) =>
     `Leave ${quoted(about, 'in and out')} to the routine's school, which says when to breathe`,
-  'voice-capital': () => 'Begin with a capital letter',
-  'voice-stop': () => 'End with a full stop',
-  'voice-limb': () => 'Name the limb or the way, not only the side',
+  'style-capital': () => 'Begin with a capital letter',
+  'style-stop': () => 'End with a full stop',
+  'style-limb': () => 'Name the limb or the way, not only the side',
 };
 
 export const MOVE_FAULT_CODES = Object.keys(SENTENCES) as MoveFaultCode[];

@@ -1,9 +1,9 @@
-import type { LaneName } from '@/core/lane';
-import type { PaceName } from '@/core/pace';
-import type { PositionId, PositionRef } from '@/core/position';
+import type { GroupName } from '@/core/common';
+import type { PositionId, PositionRef } from '@/core/body';
+import type { LaneName } from '@/core/people';
 import type { SectionName } from '@/core/routine';
 
-export const PACE_TITLES: Readonly<Record<PaceName, string>> = {
+export const GROUP_TITLES: Readonly<Record<GroupName, string>> = {
   desk: 'Desk workers',
   older: 'Older adults',
   chair: 'Chair users',

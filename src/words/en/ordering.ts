@@ -1,4 +1,5 @@
-import { brokenRules, movingMs, type Ordering, type OrderCost, type OrderRule } from '@/core/order';
+import { withCapital } from '@/core/common';
+import type { Ordering, OrderCost, OrderRule } from '@/core/judgement';
 import { timeWords } from './dose';
 import { listWords } from './findings';
 
@@ -15,8 +16,6 @@ const PARTS = [
   ['propMs', 'of prop changes'],
 ] as const satisfies readonly (readonly [keyof OrderCost, string])[];
 
-const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
 /** What another order saves, in numbers: "Saves 36 s of transfers. Now balance comes before …". */
 export function orderingWhy({ change, before, after, exact }: Ordering): string {
   if (!change) {
@@ -24,7 +23,7 @@ export function orderingWhy({ change, before, after, exact }: Ordering): string 
       ? 'No other order is better.'
       : 'No better order was found that makes nothing else worse.';
   }
-  const savedMs = movingMs(before) - movingMs(after);
+  const savedMs = before.movingMs - after.movingMs;
   const parts = PARTS.map(([key, words]) => ({ ms: before[key] - after[key], words }));
   const saves = parts
     .filter(({ ms }) => ms > 0)
@@ -40,8 +39,8 @@ export function orderingWhy({ change, before, after, exact }: Ordering): string 
     costs.length > 0 && `takes ${listWords(costs)} more`,
   ].filter(Boolean);
   return [
-    brokenRules(before) > brokenRules(after) && mended.length > 0 && `Now ${listWords(mended)}.`,
-    time.length > 0 && upper(`${time.join('; ')}.`),
+    before.brokenRules > after.brokenRules && mended.length > 0 && `Now ${listWords(mended)}.`,
+    time.length > 0 && withCapital(`${time.join('; ')}.`),
     time.length > 1 && `In all ${timeWords(Math.abs(savedMs))} ${savedMs >= 0 ? 'less' : 'more'}.`,
   ]
     .filter(Boolean)

@@ -1,4 +1,4 @@
-import type { RuleId } from '@/core/check';
+import type { RuleId } from '@/core/judgement';
 
 /** What each check looks for, for the page that lists them. */
 export const RULE_FINDS: Readonly<Record<RuleId, string>> = {

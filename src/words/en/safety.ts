@@ -27,3 +27,6 @@ export const STOP_SIGNS = [
 ] as const;
 
 export const AFTER_A_FALL = 'After a fall: don’t lift. Look, ask, wait.';
+
+/** What is said where the checks find nothing. */
+export const NOTHING_FOUND = 'Nothing found. What is said here never clears anybody.';

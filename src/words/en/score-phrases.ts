@@ -1,6 +1,7 @@
-import type { PropName } from '@/core/catalog';
-import type { EdgeId } from '@/core/position';
-import type { ScorePhrases } from '@/core/score';
+import { withCapital } from '@/core/common';
+import type { EdgeId } from '@/core/body';
+import type { PropName } from '@/core/moves';
+import type { ScorePhrases } from '@/core/timing';
 import { limbName, sideName } from './sides';
 
 type Ways = readonly [there: string, back: string];
@@ -88,7 +89,10 @@ function listed(props: readonly PropName[]): string {
 }
 
 export const scorePhrases: ScorePhrases = {
-  step: (edge, direction) => STEPS[edge][direction === 'there' ? 0 : 1],
+  way: (steps) => {
+    const said = steps.map(({ edge, direction }) => STEPS[edge][direction === 'there' ? 0 : 1]);
+    return `${withCapital(said.join(', then '))}.`;
+  },
   side: sideName,
   fetch: (props) => `Take ${listed(props)}.`,
   switchTo: (side, means) => `Switch sides: ${limbName(side, means)}.`,

@@ -1,5 +1,7 @@
-import type { ItemId } from '../../ids';
-import { SECTIONS, type Entry, type Line, type Routine, type SectionName } from '../schema';
+import isEqual from 'fast-deep-equal';
+import type { ItemId } from '@/core/common';
+import { type Routine } from '../schema';
+import { SECTIONS, type Entry, type Line, type SectionName } from '../entries';
 
 /** Where an entry stands: in a section, or among the lines of a block there. */
 export interface Place {
@@ -8,11 +10,11 @@ export interface Place {
   readonly inBlock?: ItemId;
 }
 
-type Head = Omit<Routine, 'id' | 'sections'>;
+type Header = Omit<Routine, 'id' | 'sections'>;
 
 /** One step that can be taken back; `from` is what applying it expects to find. */
 export type Step =
-  | { readonly kind: 'head'; readonly from: Partial<Head>; readonly to: Partial<Head> }
+  | { readonly kind: 'header'; readonly from: Partial<Header>; readonly to: Partial<Header> }
   | { readonly kind: 'add'; readonly place: Place; readonly entry: Entry }
   | { readonly kind: 'remove'; readonly place: Place; readonly entry: Entry }
   | { readonly kind: 'replace'; readonly place: Place; readonly from: Entry; readonly to: Entry };
@@ -30,8 +32,8 @@ export function reversed(change: Change): Change {
 
 function reversedStep(step: Step): Step {
   switch (step.kind) {
-    case 'head':
-      return { kind: 'head', from: step.to, to: step.from };
+    case 'header':
+      return { kind: 'header', from: step.to, to: step.from };
     case 'add':
       return { ...step, kind: 'remove' };
     case 'remove':
@@ -50,7 +52,7 @@ export function applyChange(routine: Routine, change: Change): Routine {
 }
 
 function applyStep(routine: Routine, step: Step): Routine {
-  if (step.kind === 'head') return withoutUndefined({ ...routine, ...step.to });
+  if (step.kind === 'header') return withoutUndefined({ ...routine, ...step.to });
   const { section, inBlock } = step.place;
   const entries = routine.sections[section];
   const next = inBlock
@@ -63,7 +65,7 @@ function applyStep(routine: Routine, step: Step): Routine {
   return { ...routine, sections: { ...routine.sections, [section]: next } };
 }
 
-function spliced(from: readonly Entry[], step: Exclude<Step, { kind: 'head' }>): Entry[] {
+function spliced(from: readonly Entry[], step: Exclude<Step, { kind: 'header' }>): Entry[] {
   const { section, at } = step.place;
   const entries = [...from];
   if (step.kind === 'add') {
@@ -77,11 +79,32 @@ function spliced(from: readonly Entry[], step: Exclude<Step, { kind: 'head' }>):
   return entries;
 }
 
-/** A head key set to undefined means "left out"; stored routines hold no such keys. */
+/** A header set to undefined means "left out"; stored routines hold no such keys. */
 function withoutUndefined(routine: Routine): Routine {
   return Object.fromEntries(
     Object.entries(routine).filter(([, value]) => value !== undefined),
   ) as Routine;
+}
+
+/**
+ * The change that makes one state of a routine into another, whatever was done between them: the
+ * headers that differ, and the entries of sections that do.
+ */
+export function changeBetween(before: Routine, after: Routine): Change {
+  const [{ id: _b, sections: old, ...was }, { id: _a, sections: now, ...is }] = [before, after];
+  const keys = [...new Set([...Object.keys(was), ...Object.keys(is)])] as (keyof Header)[];
+  const different = keys.filter((key) => !isEqual(was[key], is[key]));
+  const pick = (header: Header): Partial<Header> =>
+    Object.fromEntries(different.map((key) => [key, header[key]]));
+  const header: Step[] =
+    different.length > 0 ? [{ kind: 'header', from: pick(was), to: pick(is) }] : [];
+  const entries = SECTIONS.filter((section) => !isEqual(old[section], now[section])).flatMap(
+    (section): Step[] => [
+      ...old[section].map((entry): Step => ({ kind: 'remove', place: { section, at: 0 }, entry })),
+      ...now[section].map((entry, at): Step => ({ kind: 'add', place: { section, at }, entry })),
+    ],
+  );
+  return { what: 'replace', steps: [...header, ...entries] };
 }
 
 export function placeOf(routine: Routine, id: ItemId): Place {

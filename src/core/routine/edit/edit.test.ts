@@ -1,27 +1,24 @@
 import fc from 'fast-check';
-import { countingIds, itemIdSchema, moveIdSchema } from '../../ids';
-import { routineArbitrary, routineOf } from '../../testing';
+import { countingIds, itemIdSchema, moveIdSchema } from '@/core/common';
+import { edited, routineArbitrary, routineOf, levelId } from '@/core/testing';
+import { MOST_LINES, type Line } from '../entries';
+import { MOST_ENTRIES, entriesInOrder, itemsInOrder, routineSchema, type Routine } from '../schema';
+import { applyChange, reversed, type Change } from './change';
 import {
   addEntry,
-  applyChange,
-  changeHead,
+  changeHeader,
   changeItem,
   changeLevel,
   duplicateEntry,
   evenOutSides,
-  entriesInOrder,
-  itemsInOrder,
   moveEntry,
   nudgeEntry,
   removeEntry,
-  reversed,
-  routineSchema,
+  replaceEntry,
   swapMove,
   unwrapBlock,
   wrapInBlock,
-  type Change,
-  type Routine,
-} from '..';
+} from './edits';
 
 const newIds = countingIds('fresh');
 
@@ -34,7 +31,7 @@ function someChange(routine: Routine, seed: number): Change {
   const added = { kind: 'rest', id: itemIdSchema.parse('new'), restMs: 5000 } as const;
   const options: (Change | undefined)[] = [
     addEntry(routine, added),
-    changeHead(routine, { title: 'Other', slotMs: undefined, end: 'stay' }),
+    changeHeader(routine, { title: 'Other', slotMs: undefined, end: 'stay' }),
     chosen && removeEntry(routine, chosen.entry.id),
     chosen && duplicateEntry(routine, chosen.entry.id, newIds),
     chosen && moveEntry(routine, chosen.entry.id, { section: 'settle', at: 0 }),
@@ -50,7 +47,9 @@ function someChange(routine: Routine, seed: number): Change {
     item && changeItem(routine, item.id, { note: 'New', press: undefined }),
   ];
   const possible = options.filter((change) => change !== undefined);
-  return possible[seed % possible.length] ?? addEntry(routine, added);
+  const change = possible[seed % possible.length];
+  if (!change) throw new Error('no edit');
+  return change;
 }
 
 describe('edits', () => {
@@ -79,6 +78,47 @@ describe('edits', () => {
     expect(nudgeEntry(routine, first.entry.id, -1)).toBeUndefined();
   });
 
+  test('no edit puts a block into a block', () => {
+    const routine = routineOf('(2 rounds)\n  Seated cat\n  Bridge\n(3 rounds)\n  Seated twist');
+    const [first, second] = entriesInOrder(routine).map(({ entry }) => entry);
+    if (first?.kind !== 'block' || !second) throw new Error('no blocks');
+    const inside = { section: 'main', at: 1, inBlock: first.id } as const;
+    expect(addEntry(routine, { ...second, id: itemIdSchema.parse('x') }, inside)).toBeUndefined();
+    expect(moveEntry(routine, second.id, inside)).toBeUndefined();
+    expect(wrapInBlock(routine, [first.id, second.id], { rounds: 2 }, newIds)).toBeUndefined();
+    expect(
+      replaceEntry(routine, { ...first, lines: [{ ...second }] as unknown as Line[] }),
+    ).toBeUndefined();
+  });
+
+  test('no edit makes a section, a block or a class larger than it may be', () => {
+    const full = routineOf(Array.from({ length: MOST_ENTRIES }, () => 'rest 5s').join('\n'));
+    const [rest] = entriesInOrder(full).map(({ entry }) => entry);
+    if (!rest) throw new Error('empty');
+    const more = { ...rest, id: itemIdSchema.parse('x') };
+    expect(addEntry(full, more)).toBeUndefined();
+    expect(addEntry(full, more, { section: 'settle', at: 0 })).toBeDefined();
+    expect(duplicateEntry(full, rest.id, newIds)).toBeUndefined();
+
+    const lines = Array.from({ length: MOST_LINES }, () => '  Seated cat').join('\n');
+    const block = routineOf(`(2 rounds)\n${lines}\n[settle]\nBridge`);
+    const [cat] = itemsInOrder(block);
+    const bridge = itemsInOrder(block).at(-1);
+    const [whole] = entriesInOrder(block).map(({ entry }) => entry);
+    if (!cat || !bridge || !whole) throw new Error('empty');
+    expect(duplicateEntry(block, cat.id, newIds)).toBeUndefined();
+    const inside = { section: 'main', at: 0, inBlock: whole.id } as const;
+    expect(moveEntry(block, bridge.id, inside)).toBeUndefined();
+
+    const reps = Array.from({ length: 10 }, () => '  Seated march: 300 reps x12').join('\n');
+    const much = routineOf(`(2 rounds)\n${reps}`);
+    const [long] = entriesInOrder(much).map(({ entry }) => entry);
+    if (long?.kind !== 'block') throw new Error('no block');
+    expect(replaceEntry(much, { ...long, rounds: 12 })).toBeUndefined();
+    expect(replaceEntry(much, { ...long, buildUp: true })).toBeUndefined();
+    expect(duplicateEntry(much, long.id, newIds)).toBeUndefined();
+  });
+
   test('a change that does not fit throws', () => {
     const routine = routineOf('Bridge');
     const [item] = itemsInOrder(routine);
@@ -97,7 +137,7 @@ describe('edits', () => {
     expect(wrapped.sections.main.map(({ kind }) => kind)).toEqual(['block', 'item']);
     const [block] = wrapped.sections.main;
     if (!block) throw new Error('no block');
-    expect(applyChange(wrapped, unwrapBlock(wrapped, block.id))).toEqual(routine);
+    expect(edited(wrapped, unwrapBlock(wrapped, block.id))).toEqual(routine);
     const apart = [ids[0], ids[2]].filter((id) => id !== undefined);
     expect(wrapInBlock(routine, apart, { rounds: 2 }, countingIds('b'))).toBeUndefined();
   });
@@ -135,10 +175,10 @@ describe('edits', () => {
     const routine = routineOf('Seated twist');
     const [twist] = itemsInOrder(routine);
     if (!twist) throw new Error('empty');
-    const one = applyChange(routine, changeLevel(routine, twist.id, 'arms crossed', 'chair'));
-    expect(itemsInOrder(one)[0]?.laneLevels).toEqual({ chair: 'arms crossed' });
-    expect(applyChange(one, changeLevel(one, twist.id, undefined, 'chair'))).toEqual(routine);
-    const all = applyChange(routine, changeLevel(routine, twist.id, 'arms crossed'));
-    expect(itemsInOrder(all)[0]?.level).toBe('arms crossed');
+    const one = edited(routine, changeLevel(routine, twist.id, levelId('arms crossed'), 'chair'));
+    expect(itemsInOrder(one)[0]?.laneLevels).toEqual({ chair: 'arms-crossed' });
+    expect(edited(one, changeLevel(one, twist.id, undefined, 'chair'))).toEqual(routine);
+    const all = edited(routine, changeLevel(routine, twist.id, levelId('arms crossed')));
+    expect(itemsInOrder(all)[0]?.level).toBe('arms-crossed');
   });
 });

@@ -1,21 +1,18 @@
-import { itemIdSchema, type ItemId, type MoveId, type NewId } from '../../ids';
-import type { LaneName } from '../../lane';
+import { itemIdSchema, type ItemId, type MoveId, type NewId, type LevelId } from '@/core/common';
+import type { LaneName } from '@/core/people';
 import { itemFaults, mendedItem } from '../item';
-import {
-  SECTIONS,
-  itemsInOrder,
-  type Block,
-  type Entry,
-  type Item,
-  type Line,
-  type Routine,
-} from '../schema';
+import { itemsInOrder, type Routine } from '../schema';
+import { SECTIONS, type Block, type Entry, type Item, type Line } from '../entries';
+import { inBounds } from './bounds';
 import { entriesAround, entryAt, placeOf, type Change, type Place, type Step } from './change';
 
-/** Adds an entry; at the end of main where no place is named. */
-export function addEntry(routine: Routine, entry: Entry, place?: Place): Change {
+/**
+ * Adds an entry; at the end of main where no place is named.
+ * @returns undefined where the place is full or may not hold it, as with all edits that can make more
+ */
+export function addEntry(routine: Routine, entry: Entry, place?: Place): Change | undefined {
   const at = place ?? { section: 'main', at: routine.sections.main.length };
-  return { what: 'add', steps: [{ kind: 'add', place: at, entry }] };
+  return inBounds(routine, { what: 'add', steps: [{ kind: 'add', place: at, entry }] });
 }
 
 /** Takes an entry out; the last line of a block takes the block with it. */
@@ -28,16 +25,16 @@ export function removeEntry(routine: Routine, id: ItemId): Change {
 }
 
 /** Puts an entry somewhere else; `to` counts after the entry has been taken out. */
-export function moveEntry(routine: Routine, id: ItemId, to: Place): Change {
+export function moveEntry(routine: Routine, id: ItemId, to: Place): Change | undefined {
   const place = placeOf(routine, id);
   const entry = entryAt(routine, place);
-  return {
+  return inBounds(routine, {
     what: 'move',
     steps: [
       { kind: 'remove', place, entry },
       { kind: 'add', place: to, entry },
     ],
-  };
+  });
 }
 
 /**
@@ -62,13 +59,13 @@ export function nudgeEntry(routine: Routine, id: ItemId, by: -1 | 1): Change | u
 }
 
 /** A copy right below, under new ids. */
-export function duplicateEntry(routine: Routine, id: ItemId, newId: NewId): Change {
+export function duplicateEntry(routine: Routine, id: ItemId, newId: NewId): Change | undefined {
   const place = placeOf(routine, id);
   const entry = withFreshIds(entryAt(routine, place), newId);
-  return {
+  return inBounds(routine, {
     what: 'duplicate',
     steps: [{ kind: 'add', place: { ...place, at: place.at + 1 }, entry }],
-  };
+  });
 }
 
 /** The same entry under ids of its own. */
@@ -102,11 +99,14 @@ export function wrapInBlock(
   }
   const block: Block = { kind: 'block', id: itemIdSchema.parse(newId()), ...words, lines };
   const taken = lines.map((entry): Step => ({ kind: 'remove', place: first, entry }));
-  return { what: 'wrap', steps: [...taken, { kind: 'add', place: first, entry: block }] };
+  return inBounds(routine, {
+    what: 'wrap',
+    steps: [...taken, { kind: 'add', place: first, entry: block }],
+  });
 }
 
 /** Takes a block apart; its lines stay where they stood. */
-export function unwrapBlock(routine: Routine, id: ItemId): Change {
+export function unwrapBlock(routine: Routine, id: ItemId): Change | undefined {
   const place = placeOf(routine, id);
   const block = entryAt(routine, place);
   if (block.kind !== 'block') throw new Error(`not a block: ${id}`);
@@ -115,11 +115,14 @@ export function unwrapBlock(routine: Routine, id: ItemId): Change {
     place: { ...place, at: place.at + i },
     entry,
   }));
-  return { what: 'unwrap', steps: [{ kind: 'remove', place, entry: block }, ...put] };
+  return inBounds(routine, {
+    what: 'unwrap',
+    steps: [{ kind: 'remove', place, entry: block }, ...put],
+  });
 }
 
 /** Another move of the same family in an item's place, with its dose; level and words are its own. */
-export function swapMove(routine: Routine, id: ItemId, moveId: MoveId): Change {
+export function swapMove(routine: Routine, id: ItemId, moveId: MoveId): Change | undefined {
   const entry = entryAt(routine, placeOf(routine, id));
   if (entry.kind !== 'item') throw new Error(`not an item: ${id}`);
   const { level: _level, laneLevels: _laneLevels, cue: _cue, setUp: _setUp, ...kept } = entry;
@@ -145,7 +148,7 @@ export function changeItem(
   routine: Routine,
   id: ItemId,
   changed: { readonly [K in keyof Omit<Item, 'kind' | 'id'>]?: Item[K] | undefined },
-): Change {
+): Change | undefined {
   const entry = entryAt(routine, placeOf(routine, id));
   if (entry.kind !== 'item') throw new Error(`not an item: ${id}`);
   const to = Object.fromEntries(
@@ -158,9 +161,9 @@ export function changeItem(
 export function changeLevel(
   routine: Routine,
   id: ItemId,
-  level: string | undefined,
+  level: LevelId | undefined,
   lane?: LaneName,
-): Change {
+): Change | undefined {
   if (!lane) return changeItem(routine, id, { level });
   const entry = entryAt(routine, placeOf(routine, id));
   const kept = entry.kind === 'item' ? { ...entry.laneLevels } : {};
@@ -170,22 +173,24 @@ export function changeLevel(
 }
 
 /** Puts another entry in the place of the one with its id. */
-export function replaceEntry(routine: Routine, to: Entry): Change {
+export function replaceEntry(routine: Routine, to: Entry): Change | undefined {
   const place = placeOf(routine, to.id);
   const from = entryAt(routine, place);
-  return { what: 'change', steps: [{ kind: 'replace', place, from, to }] };
+  return inBounds(routine, { what: 'change', steps: [{ kind: 'replace', place, from, to }] });
 }
 
-type Head = Omit<Routine, 'id' | 'sections'>;
+type Header = Omit<Routine, 'id' | 'sections'>;
 
 /** Changes title, pace, slot and the other headers; undefined leaves one out. */
-export function changeHead(
+export function changeHeader(
   routine: Routine,
-  to: { readonly [K in keyof Head]?: Head[K] | undefined },
+  to: { readonly [K in keyof Header]?: Header[K] | undefined },
 ): Change {
-  const from = Object.fromEntries(Object.keys(to).map((key) => [key, routine[key as keyof Head]]));
+  const from = Object.fromEntries(
+    Object.keys(to).map((key) => [key, routine[key as keyof Header]]),
+  );
   return {
-    what: 'head',
-    steps: [{ kind: 'head', from: from as Partial<Head>, to: to as Partial<Head> }],
+    what: 'header',
+    steps: [{ kind: 'header', from: from as Partial<Header>, to: to as Partial<Header> }],
   };
 }

@@ -1,15 +1,14 @@
+import { type ItemId, parseDuration } from '@/core/common';
 import {
   moveNamed,
   nameAtStart,
   nearestNames,
   ownDose,
-  type Catalog,
+  type Catalogue,
   type Move,
-} from '../../catalog';
-import type { ItemId } from '../../ids';
-import { parseDuration } from '../../time';
-import { catalogFor, type Setting } from '../item';
-import type { RestLine } from '../schema';
+} from '@/core/moves';
+import { catalogueFor, type Setting } from '../item';
+import type { RestLine } from '../entries';
 import { readClause } from './clauses';
 import { itemFromPieces, type ItemReading } from './item-line';
 import { splitAtCommas, splitLines, type Piece } from './lines';
@@ -31,13 +30,13 @@ export function readAddingLine(typed: string, id: ItemId, setting: Setting): Add
   if (restMs?.ok && restMs.value > 0) {
     return { rest: { kind: 'rest', id, restMs: restMs.value }, problems: [] };
   }
-  const catalog = catalogFor(setting);
-  const named = nameIn(catalog, text);
+  const catalogue = catalogueFor(setting);
+  const named = nameIn(catalogue, text);
   if (!named) {
     const name = raw.split(/[:,\d]/)[0]?.trim() ?? raw;
     return {
       item: undefined,
-      problems: [localProblem('unknown-move', 0, name, nearestNames(catalog, name))],
+      problems: [localProblem('unknown-move', 0, name, nearestNames(catalogue, name))],
     };
   }
   const { move, length } = named;
@@ -50,14 +49,14 @@ export function readAddingLine(typed: string, id: ItemId, setting: Setting): Add
 }
 
 /** The longest whole name that the line starts with, else the most words that mean one move. */
-function nameIn(catalog: Catalog, text: string): { move: Move; length: number } | undefined {
+function nameIn(catalogue: Catalogue, text: string): { move: Move; length: number } | undefined {
   const colon = text.indexOf(':');
-  const beforeColon = colon > 0 ? moveNamed(catalog, text.slice(0, colon)) : undefined;
+  const beforeColon = colon > 0 ? moveNamed(catalogue, text.slice(0, colon)) : undefined;
   if (beforeColon) return { move: beforeColon, length: colon };
-  const whole = nameAtStart(catalog, text);
+  const whole = nameAtStart(catalogue, text);
   if (whole) return whole;
   for (const end of wordEnds(text).reverse()) {
-    const move = moveNamed(catalog, text.slice(0, end));
+    const move = moveNamed(catalogue, text.slice(0, end));
     if (move && end > 2) return { move, length: end };
   }
   return undefined;
@@ -117,7 +116,7 @@ function strictForm(text: string, move: Move, setting: Setting): string | undefi
   const match = /^(\S+?)(\s*x\s*\d+)?$/i.exec(text);
   const amount = match?.[1] ?? '';
   const sets = match?.[2] ?? '';
-  const { kind } = ownDose(move, setting.pace);
+  const { kind } = ownDose(move, setting.group);
   if (/^\d+$/.test(amount) && (kind === 'reps' || kind === 'breaths'))
     return `${amount} ${kind}${sets}`;
   if (!parseDuration(amount).ok) return undefined;

@@ -1,6 +1,6 @@
-import type { Side } from '../../body';
-import { parseDuration } from '../../time';
-import { MOST_ROUNDS, type Block } from '../schema';
+import type { Side } from '@/core/body';
+import { parseDuration } from '@/core/common';
+import { MOST_ROUNDS, type Block } from '../entries';
 import { splitAtCommas } from './lines';
 import { localProblem, type LocalProblem } from './problem';
 
@@ -48,8 +48,7 @@ function readWord(text: string): BlockWords | LocalProblem | undefined {
   if (rest === undefined) return undefined;
   const result = parseDuration(rest);
   const at = text.length - rest.length;
-  if (!result.ok)
-    return localProblem(result.problems[0] ?? 'not-a-duration', at, rest, ['rest 20s']);
+  if (!result.ok) return localProblem(result.problems[0], at, rest, ['rest 20s']);
   return result.value < 1000
     ? localProblem('too-few', at, rest, ['rest 5s'])
     : { restMs: result.value };

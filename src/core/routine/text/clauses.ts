@@ -1,19 +1,39 @@
-import { CHALLENGES, PROP_NAMES, SUPPORTS } from '../../catalog';
-import { MOST_COUNT, MOST_SETS, USUAL_PRESS_MS, type Tempo, type WrittenDose } from '../../dose';
-import type { Side } from '../../body';
-import { fail, succeed, type Result } from '../../result';
-import { LONGEST_MS, parseDuration, printDuration } from '../../time';
-import { LANE_NAMES } from '../../lane';
-import type { Item, SidesClause } from '../schema';
+import type { Side } from '@/core/body';
+import {
+  fail,
+  succeed,
+  type Result,
+  LONGEST_MS,
+  parseDuration,
+  printDuration,
+} from '@/core/common';
+import {
+  CHALLENGES,
+  PROP_NAMES,
+  SUPPORTS,
+  MOST_COUNT,
+  MOST_SETS,
+  USUAL_PRESS_MS,
+  type Tempo,
+  type WrittenDose,
+} from '@/core/moves';
+import { LANE_NAMES, type LaneName } from '@/core/people';
+import { MOST_ACCEPTS, type Item, type SidesClause } from '../entries';
 import { unquote, type Piece } from './lines';
 import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
-export type ItemWords = Partial<Omit<Item, 'kind' | 'id' | 'moveId'>>;
-export type ClauseKey = keyof ItemWords;
+/** What the clauses of a line say; levels by their names, since a clause knows no move. */
+export type ClauseWords = Partial<
+  Omit<Item, 'kind' | 'id' | 'moveId' | 'level' | 'laneLevels'> & {
+    readonly level: string;
+    readonly laneLevels: Readonly<Partial<Record<LaneName, string>>>;
+  }
+>;
+export type ClauseKey = keyof ClauseWords;
 
 export interface ClauseSaid {
   readonly key: ClauseKey;
-  readonly words: ItemWords;
+  readonly words: ClauseWords;
 }
 export type ClauseReading = ClauseSaid | { readonly problem: LocalProblem };
 
@@ -22,7 +42,7 @@ interface Clause {
   readonly read: (match: RegExpExecArray, piece: Piece) => ClauseReading;
 }
 
-const said = (key: ClauseKey, words: ItemWords): ClauseReading => ({ key, words });
+const said = (key: ClauseKey, words: ClauseWords): ClauseReading => ({ key, words });
 
 type Part<T> = Result<T, LocalProblem>;
 
@@ -33,7 +53,7 @@ function from<T extends readonly unknown[]>(
 ): ClauseReading {
   const values: unknown[] = [];
   for (const part of parts) {
-    if (!part.ok) return { problem: part.problems[0] ?? localProblem('unknown-clause', 0, '') };
+    if (!part.ok) return { problem: part.problems[0] };
     values.push(part.value);
   }
   return make(...(values as unknown as T));
@@ -48,7 +68,7 @@ function duration(text: string, piece: Piece, most = LONGEST_MS, least = 1000): 
   const result = parseDuration(read);
   const at = Math.max(0, piece.text.indexOf(read));
   if (!result.ok) {
-    const code = result.problems[0] ?? 'not-a-duration';
+    const code = result.problems[0];
     return stop(
       code,
       at,
@@ -277,14 +297,19 @@ export function readClause(piece: Piece): ClauseReading | undefined {
   return undefined;
 }
 
-/** Puts clauses together; lists and levels of lanes grow, anything else may stand once. */
-export function mergeWords(words: ItemWords, reading: ClauseSaid): ItemWords | undefined {
+/**
+ * Puts clauses together; lists and levels of lanes grow, anything else may stand once.
+ * @returns what is wrong where they do not go together
+ */
+export function mergeWords(
+  words: ClauseWords,
+  reading: ClauseSaid,
+): ClauseWords | 'clause-twice' | 'too-many-accepts' {
   switch (reading.key) {
-    case 'accept':
-      return {
-        ...words,
-        accept: [...(words.accept ?? []), ...(reading.words.accept ?? [])].slice(0, 20),
-      };
+    case 'accept': {
+      const accept = [...(words.accept ?? []), ...(reading.words.accept ?? [])];
+      return accept.length > MOST_ACCEPTS ? 'too-many-accepts' : { ...words, accept };
+    }
     case 'props':
       return {
         ...words,
@@ -292,10 +317,10 @@ export function mergeWords(words: ItemWords, reading: ClauseSaid): ItemWords | u
       };
     case 'laneLevels': {
       const lanes = Object.keys(reading.words.laneLevels ?? {});
-      if (lanes.some((lane) => lane in (words.laneLevels ?? {}))) return undefined;
+      if (lanes.some((lane) => lane in (words.laneLevels ?? {}))) return 'clause-twice';
       return { ...words, laneLevels: { ...words.laneLevels, ...reading.words.laneLevels } };
     }
     default:
-      return reading.key in words ? undefined : { ...words, ...reading.words };
+      return reading.key in words ? 'clause-twice' : { ...words, ...reading.words };
   }
 }

@@ -1,11 +1,10 @@
-import { doseInForce, type Dose } from '../../dose';
-import { itemIdSchema, moveIdSchema } from '../../ids';
-import { fail, succeed, type Result } from '../../result';
+import { fail, succeed, type Result } from '@/core/common';
+import { doseInForce, type Dose } from '@/core/moves';
 import { writtenOf } from '../amount';
-import { mergeWords, readClause, type ItemWords } from './clauses';
+import { mergeWords, readClause, type ClauseWords } from './clauses';
 import { splitAtCommas, splitLines } from './lines';
 import { localProblem, type LocalProblem } from './problem';
-import { itemClauses } from './write';
+import { doseClauses } from './write';
 
 const DOSE_STARTS = ['hold 30s', '8 reps', '5 breaths', 'for 20s'] as const;
 const BESIDE_DOSE = ['rest 10s', 'tempo 2-1-2'] as const;
@@ -18,7 +17,7 @@ const NOTHING_OWN: Dose = { kind: 'timed', timedMs: 1000, sets: 1, restMs: 0 };
  */
 export function readDose(typed: string): Result<Dose, LocalProblem> {
   const { text = '', raw = '' } = splitLines(typed.replaceAll('\n', ' '))[0] ?? {};
-  let words: ItemWords = {};
+  let words: ClauseWords = {};
   for (const piece of splitAtCommas(text, raw)) {
     const reading = readClause(piece);
     const known = reading && 'key' in reading && ['dose', 'restMs', 'tempo'].includes(reading.key);
@@ -28,7 +27,7 @@ export function readDose(typed: string): Result<Dose, LocalProblem> {
       return fail(localProblem('unknown-clause', piece.at, piece.raw, could));
     }
     const merged = mergeWords(words, reading);
-    if (!merged) return fail(localProblem('clause-twice', piece.at, piece.raw));
+    if (typeof merged === 'string') return fail(localProblem(merged, piece.at, piece.raw));
     words = merged;
   }
   if (!words.dose) return fail(localProblem('unknown-clause', 0, raw, DOSE_STARTS));
@@ -39,12 +38,9 @@ export function readDose(typed: string): Result<Dose, LocalProblem> {
 
 /** A whole dose as it is read back, without what is nought. */
 export function writeDoseLine(dose: Dose): string {
-  return itemClauses({
-    kind: 'item',
-    id: itemIdSchema.parse('dose'),
-    moveId: moveIdSchema.parse('dose'),
+  return doseClauses({
     dose: writtenOf(dose),
-    ...(dose.restMs > 0 && { restMs: dose.restMs }),
-    ...(dose.kind === 'reps' && { tempo: dose.tempo }),
+    restMs: dose.restMs > 0 ? dose.restMs : undefined,
+    tempo: dose.kind === 'reps' ? dose.tempo : undefined,
   }).join(', ');
 }

@@ -1,21 +1,35 @@
-import { REGIONS } from '../../body';
-import { foldName } from '../../catalog';
-import { LIMITS, limitFromWords } from '../../limit';
-import { LANE_NAMES } from '../../lane';
-import { PACE_NAMES, type PaceChanges, type PaceName } from '../../pace';
-import { POSITION_IDS, isPositionId, isSided, onSide, type PositionId } from '../../position';
-import { fail, succeed, type Result } from '../../result';
-import { parseDuration } from '../../time';
+import {
+  REGIONS,
+  type PaceChanges,
+  POSITION_IDS,
+  isPositionId,
+  isSided,
+  onSide,
+  type PositionId,
+} from '@/core/body';
+import {
+  fail,
+  succeed,
+  type Result,
+  parseDuration,
+  parseLength,
+  GROUP_NAMES,
+  type GroupName,
+} from '@/core/common';
+import { foldName } from '@/core/moves';
+import { readLimits, LANE_NAMES } from '@/core/people';
 import type { Routine } from '../schema';
-import { IN_ROOM, MOST_OF_A_THING, SCHOOLS, SCHOOL_QUESTIONS } from '../school';
+import { SCHOOLS, SCHOOL_QUESTIONS } from '../school';
+import { IN_ROOM, MOST_OF_A_THING } from '../room';
+import { MOST_UNREAD } from '../schema';
 import { splitAtCommas, unquote } from './lines';
 import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
 /** What a header sets; several may add to the pace's numbers. */
-export interface HeadWords {
+export interface HeaderWords {
   readonly title?: string;
-  readonly pace?: PaceName;
-  readonly paceChanges?: PaceChanges;
+  readonly group?: GroupName;
+  readonly pace?: PaceChanges;
   readonly slotMs?: number;
   readonly start?: PositionId;
   readonly end?: PositionId | 'stay';
@@ -23,10 +37,17 @@ export interface HeadWords {
   readonly schools?: Routine['schools'];
   readonly room?: Routine['room'];
   readonly limits?: Routine['limits'];
+  readonly limitsUnread?: Routine['limitsUnread'];
   readonly goals?: Routine['goals'];
 }
 
-type Read = (raw: string, text: string) => Result<HeadWords, LocalProblem>;
+/** What a header says, and what of it could not be read; the rest is kept. */
+interface Said {
+  readonly words: HeaderWords;
+  readonly problems: readonly LocalProblem[];
+}
+
+type Read = (raw: string, text: string) => Result<HeaderWords, LocalProblem> | Said;
 
 function stop(...args: Parameters<typeof localProblem>): Result<never, LocalProblem> {
   return fail(localProblem(...args));
@@ -52,7 +73,7 @@ const PACE_NUMBERS: Readonly<Record<string, Exclude<keyof PaceChanges, 'talkWpm'
 };
 export const PACE_KEYS = ['speech', ...Object.keys(PACE_NUMBERS), 'transfer'] as const;
 
-function readPaceNumbers(text: string): Result<HeadWords, LocalProblem> {
+function readPaceNumbers(text: string): Result<HeaderWords, LocalProblem> {
   let changes: PaceChanges = {};
   let at = 0;
   for (const part of text.split(',')) {
@@ -61,7 +82,7 @@ function readPaceNumbers(text: string): Result<HeadWords, LocalProblem> {
     changes = { ...changes, ...result.value };
     at += part.length + 1;
   }
-  return succeed({ paceChanges: changes });
+  return succeed({ pace: changes });
 }
 
 function readPaceNumber(part: string, at: number): Result<PaceChanges, LocalProblem> {
@@ -103,7 +124,7 @@ function readRising(value: string, at: number): Result<PaceChanges, LocalProblem
 
 function paceMs(text: string, at: number): Result<number, LocalProblem> {
   const result = parseDuration(text);
-  if (!result.ok) return stop(result.problems[0] ?? 'not-a-duration', at, text, ['6s']);
+  if (!result.ok) return stop(result.problems[0], at, text, ['6s']);
   return result.value > 600_000 ? stop('too-long', at, text, ['10:00']) : result;
 }
 
@@ -116,12 +137,13 @@ const READERS: Readonly<Record<string, Read>> = {
       : succeed({ title });
   },
   group: (raw, text) => {
-    const name = PACE_NAMES.find((pace) => pace === text.toLowerCase());
-    return name ? succeed({ pace: name }) : stop('unknown-group', 0, raw, PACE_NAMES);
+    const name = GROUP_NAMES.find((group) => group === text.toLowerCase());
+    return name ? succeed({ group: name }) : stop('unknown-group', 0, raw, GROUP_NAMES);
   },
   slot: (raw, text) => {
-    const result = parseDuration(text);
-    if (!result.ok) return stop(result.problems[0] ?? 'not-a-duration', 0, raw, ['10:00', '15m']);
+    // Nobody means a class of so many seconds.
+    const result = parseLength(text);
+    if (!result.ok) return stop(result.problems[0], 0, raw, ['10:00', '15m', '15']);
     return result.value < 1000
       ? stop('too-few', 0, raw, ['10:00'])
       : succeed({ slotMs: result.value });
@@ -138,7 +160,7 @@ const READERS: Readonly<Record<string, Read>> = {
   breath: (raw, text) => {
     const [, inS, outS] = (BREATH.exec(text) ?? []).map(Number);
     if (!inS || !outS || inS > 20 || outS > 20) return stop('bad-breath', 0, raw, ['4/5']);
-    return succeed({ paceChanges: { breathInMs: inS * 1000, breathOutMs: outS * 1000 } });
+    return succeed({ pace: { breathInMs: inS * 1000, breathOutMs: outS * 1000 } });
   },
   pace: (_, text) => readPaceNumbers(text),
   lanes: (_, text) =>
@@ -159,12 +181,7 @@ const READERS: Readonly<Record<string, Read>> = {
     readList(text, 'unknown-room-thing', IN_ROOM, readRoomThing, (room) => ({
       room: [...new Map(room.map((one) => [one.thing, one])).values()],
     })),
-  limits: (_, text) =>
-    text.toLowerCase() === 'none'
-      ? succeed({ limits: [] })
-      : readList(text, 'unknown-limit', ['none', ...LIMITS], limitFromWords, (limits) => ({
-          limits: [...limits],
-        })),
+  limits: (raw, text) => (text === '' ? stop('empty-header', 0, raw, ['none']) : limitsSaid(raw)),
   goals: (_, text) =>
     readList(
       text,
@@ -209,28 +226,50 @@ function pluralOf(thing: string): string {
   return last + rest.join('');
 }
 
-/** A list between commas; the first part that is not known is the problem. */
+/** A list between commas; what is not known in it is a problem each, and the rest is kept. */
 function readList<T>(
   text: string,
   code: ReadingProblemCode,
   could: readonly string[],
   read: (name: string) => T | undefined,
-  make: (values: readonly T[]) => HeadWords,
-): Result<HeadWords, LocalProblem> {
+  make: (values: readonly T[]) => HeaderWords,
+): Result<HeaderWords, LocalProblem> | Said {
   const values: T[] = [];
+  const problems: LocalProblem[] = [];
   for (const piece of splitAtCommas(text, text)) {
     const value = read(foldName(piece.text));
-    if (value === undefined) return stop(code, piece.at, piece.text, could);
-    values.push(value);
+    if (value === undefined) problems.push(localProblem(code, piece.at, piece.text, could));
+    else values.push(value);
   }
-  return values.length > 0 ? succeed(make(values)) : stop('empty-header', 0, text, could);
+  if (values.length > 0) return { words: make(values), problems };
+  return problems.length > 0 ? { words: {}, problems } : stop('empty-header', 0, text, could);
 }
 
-export const HEADER_KEYS: readonly string[] = Object.keys(READERS);
+/** Words that name no limit are kept as they stand: they were said, and wait for an answer. */
+function limitsSaid(raw: string): Said {
+  const { limits, unread } = readLimits(raw);
+  const waiting = unread.map(({ words }) =>
+    words.replaceAll('#', ' ').slice(0, MOST_UNREAD.letters).trim(),
+  );
+  return {
+    words: {
+      ...((limits.length > 0 || unread.length === 0) && { limits: [...limits] }),
+      ...(unread.length > 0 && { limitsUnread: waiting.slice(0, MOST_UNREAD.count) }),
+    },
+    problems: unread.map(({ words, at, nearest }) =>
+      localProblem('unknown-limit', at, words, nearest),
+    ),
+  };
+}
 
-export interface HeaderReading {
+/** The limits of a group from what somebody typed of them; both left out where that is nothing. */
+export function readLimitsHeader(typed: string): Pick<Routine, 'limits' | 'limitsUnread'> {
+  const { limits, limitsUnread } = typed.trim() === '' ? {} : limitsSaid(typed).words;
+  return { limits, limitsUnread };
+}
+
+export interface HeaderReading extends Said {
   readonly key: string;
-  readonly result: Result<HeadWords, LocalProblem>;
 }
 
 /** Reads `key: value`; undefined where the line is no header. Places count from its start. */
@@ -241,10 +280,13 @@ export function readHeader(text: string, raw: string): HeaderReading | undefined
   const from = match[0].length;
   const read = Object.hasOwn(READERS, key) ? READERS[key] : undefined;
   if (!read) return undefined;
-  return { key, result: moved(read(raw.slice(from).trim(), text.slice(from).trim()), from) };
+  const said = read(raw.slice(from).trim(), text.slice(from).trim());
+  const { words, problems } = 'words' in said ? said : saidBy(said);
+  return { key, words, problems: problems.map((one) => ({ ...one, at: one.at + from })) };
 }
 
-function moved<T>(result: Result<T, LocalProblem>, by: number): Result<T, LocalProblem> {
-  if (result.ok) return result;
-  return fail(...result.problems.map((problem) => ({ ...problem, at: problem.at + by })));
+function saidBy(result: Result<HeaderWords, LocalProblem>): Said {
+  return result.ok
+    ? { words: result.value, problems: [] }
+    : { words: {}, problems: result.problems };
 }

@@ -1,8 +1,8 @@
-import { levelNamed, moveById, moveNamed, nearestNames, type Move } from '../../catalog';
-import type { ItemId } from '../../ids';
-import { FAULTY_WORDS, catalogFor, itemFaults, type ItemFault, type Setting } from '../item';
-import type { Item } from '../schema';
-import { CLAUSE_STARTS, mergeWords, readClause, type ClauseKey, type ItemWords } from './clauses';
+import type { ItemId, LevelId } from '@/core/common';
+import { levelNamed, moveNamed, nearestNames, type Move } from '@/core/moves';
+import { FAULTY_WORDS, catalogueFor, itemFaults, type Setting } from '../item';
+import type { Item } from '../entries';
+import { CLAUSE_STARTS, mergeWords, readClause, type ClauseKey, type ClauseWords } from './clauses';
 import { splitAtCommas, type Piece } from './lines';
 import { localProblem, type LocalProblem } from './problem';
 
@@ -20,10 +20,10 @@ export function readItemLine(text: string, raw: string, id: ItemId, setting: Set
   const colon = text.indexOf(':', bullet);
   const nameEnd = colon < 0 ? text.length : colon;
   const name = raw.slice(bullet, nameEnd).trim();
-  const catalog = catalogFor(setting);
-  const move = moveNamed(catalog, name);
+  const catalogue = catalogueFor(setting);
+  const move = moveNamed(catalogue, name);
   if (!move) {
-    const problem = localProblem('unknown-move', bullet, name, nearestNames(catalog, name));
+    const problem = localProblem('unknown-move', bullet, name, nearestNames(catalogue, name));
     return { item: undefined, problems: [problem] };
   }
   const from = nameEnd + 1;
@@ -44,7 +44,7 @@ export function itemFromPieces(
 ): ItemReading {
   const problems: LocalProblem[] = [];
   const places = new Map<ClauseKey, Piece>();
-  let words: ItemWords = {};
+  let words: ClauseWords = {};
   for (const piece of pieces) {
     const reading = readClause(piece);
     if (!reading) {
@@ -56,14 +56,47 @@ export function itemFromPieces(
       continue;
     }
     const merged = mergeWords(words, reading);
-    if (!merged) {
-      problems.push(localProblem('clause-twice', piece.at, piece.raw));
+    if (typeof merged === 'string') {
+      problems.push(localProblem(merged, piece.at, piece.raw));
       continue;
     }
     words = merged;
     places.set(reading.key, piece);
   }
-  return withoutFaults({ kind: 'item', id, moveId: move.id, ...words }, setting, places, problems);
+  const item = {
+    kind: 'item',
+    id,
+    moveId: move.id,
+    ...withLevelIds(words, move, places, problems),
+  };
+  return withoutFaults(item as Item, setting, places, problems);
+}
+
+/** Levels as their move knows them; a name that it does not know is a problem, and left out. */
+function withLevelIds(
+  { level, laneLevels, ...words }: ClauseWords,
+  move: Move,
+  places: ReadonlyMap<ClauseKey, Piece>,
+  problems: LocalProblem[],
+): Partial<Item> {
+  const idOf = (name: string, key: ClauseKey): LevelId | undefined => {
+    const known = levelNamed(move, name);
+    if (known) return known.id;
+    const piece = places.get(key);
+    const could = move.levels.map((one) => one.name);
+    problems.push(localProblem('unknown-level', piece?.at ?? 0, piece?.raw ?? name, could));
+    return undefined;
+  };
+  const own = level === undefined ? undefined : idOf(level, 'level');
+  const lanes = Object.entries(laneLevels ?? {}).flatMap(([lane, name]) => {
+    const id = idOf(name, 'laneLevels');
+    return id ? [[lane, id] as const] : [];
+  });
+  return {
+    ...words,
+    ...(own && { level: own }),
+    ...(lanes.length > 0 && { laneLevels: Object.fromEntries(lanes) as Item['laneLevels'] }),
+  };
 }
 
 function withoutFaults(
@@ -73,32 +106,13 @@ function withoutFaults(
   problems: readonly LocalProblem[],
 ): ItemReading {
   const faults = itemFaults(item, setting);
-  if (faults.length === 0) return { item: withLevelAsNamed(item, setting), problems };
+  if (faults.length === 0) return { item, problems };
   const kept: Record<string, unknown> = { ...item };
   const found = faults.flatMap((fault) => {
     const keys = FAULTY_WORDS[fault].filter((key) => key in kept);
     for (const key of keys) delete kept[key];
     const piece = keys.map((key) => places.get(key)).find(Boolean);
-    return [
-      localProblem(fault, piece?.at ?? 0, piece?.raw ?? '', couldStand(fault, item, setting)),
-    ];
+    return [localProblem(fault, piece?.at ?? 0, piece?.raw ?? '')];
   });
-  return { item: withLevelAsNamed(kept as Item, setting), problems: [...problems, ...found] };
-}
-
-function couldStand(fault: ItemFault, { moveId }: Item, setting: Setting): readonly string[] {
-  if (fault !== 'unknown-level') return [];
-  return moveById(catalogFor(setting), moveId).levels.map(({ name }) => name);
-}
-
-/** Letter case as the catalogue has it. */
-function withLevelAsNamed(item: Item, setting: Setting): Item {
-  const move = moveById(catalogFor(setting), item.moveId);
-  const named = (name: string) => levelNamed(move, name)?.name ?? name;
-  const lanes = Object.entries(item.laneLevels ?? {}).map(([lane, name]) => [lane, named(name)]);
-  return {
-    ...item,
-    ...(item.level && { level: named(item.level) }),
-    ...(item.laneLevels && { laneLevels: Object.fromEntries(lanes) as Item['laneLevels'] }),
-  };
+  return { item: kept as Item, problems: [...problems, ...found] };
 }

@@ -31,8 +31,11 @@ export const READING_PROBLEMS = [
   'bad-breath',
   'empty-header',
   'too-many-entries',
+  'too-many-notes',
+  'too-many-accepts',
   'too-much-work',
   'too-big',
+  'not-whole',
 ] as const;
 export type ReadingProblemCode = (typeof READING_PROBLEMS)[number] | ItemFault;
 

@@ -1,21 +1,20 @@
-import type { Move } from '../../catalog';
-import { itemIdSchema, type ItemId, type NewId, type RoutineId } from '../../ids';
-import { parseDuration } from '../../time';
 import {
-  MOST_ENTRIES,
-  SECTIONS,
-  type Entry,
-  type Line,
-  type Routine,
-  type SectionName,
-} from '../schema';
-import { readBlockHead, type BlockWords } from './block-head';
-import { readHeader, type HeadWords } from './headers';
-import { readItemLine } from './item-line';
-import { splitLines, type TextLine } from './lines';
+  itemIdSchema,
+  type ItemId,
+  type NewId,
+  type RoutineId,
+  parseDuration,
+} from '@/core/common';
+import type { Move } from '@/core/moves';
 import type { Setting } from '../item';
 import { withMovesInUse } from '../own-moves';
+import { MOST_ENTRIES, MOST_NOTES, routineSchema, type Routine } from '../schema';
+import { MOST_LINES, SECTIONS, type Entry, type Line, type SectionName } from '../entries';
 import { MOST_WORK, entryWork } from '../size';
+import { readBlockHead, type BlockWords } from './block-head';
+import { readHeader, type HeaderReading, type HeaderWords } from './headers';
+import { readItemLine } from './item-line';
+import { splitLines, type TextLine } from './lines';
 import { localProblem, type LocalProblem, type TextProblem } from './problem';
 
 /** Longer texts are not read: nobody typed them. */
@@ -40,7 +39,7 @@ export interface TextReadingOptions {
 
 interface Reading {
   readonly options: TextReadingOptions;
-  head: HeadWords;
+  header: HeaderWords;
   readonly keys: Set<string>;
   readonly notes: string[];
   readonly sections: Record<SectionName, Entry[]>;
@@ -71,7 +70,7 @@ interface OpenBlock {
 export function readRoutineText(text: string, options: TextReadingOptions): TextReading {
   const reading: Reading = {
     options,
-    head: {},
+    header: {},
     keys: new Set(),
     notes: [],
     sections: { 'warm-up': [], main: [], settle: [] },
@@ -88,21 +87,21 @@ export function readRoutineText(text: string, options: TextReadingOptions): Text
     lines.forEach((line, at) => readLine(reading, line, lines.slice(at + 1)));
     closeBlock(reading);
   }
-  const { title = options.untitled, pace = 'desk', paceChanges = {}, ...head } = reading.head;
+  const { title = options.untitled, group = 'desk', pace = {}, ...header } = reading.header;
   const routine: Routine = {
     id: options.id,
     title,
     pace,
-    paceChanges,
-    ...head,
-    notes: reading.notes.slice(0, 50),
+    group,
+    ...header,
+    notes: reading.notes,
     sections: reading.sections,
   };
-  return {
-    routine: withMovesInUse(routine, options.moves ?? []),
-    lines: reading.lines,
-    problems: reading.problems,
-  };
+  const whole = withMovesInUse(routine, options.moves ?? []);
+  if (!routineSchema.safeParse(whole).success) {
+    reading.problems.push({ code: 'not-whole', line: 1, column: 1, read: '', could: [] });
+  }
+  return { routine: whole, lines: reading.lines, problems: reading.problems };
 }
 
 function report(reading: Reading, line: TextLine, { at, ...problem }: LocalProblem): void {
@@ -178,18 +177,18 @@ function closeBlock(reading: Reading): void {
 function keepHeader(
   reading: Reading,
   line: TextLine,
-  { key, result }: NonNullable<ReturnType<typeof readHeader>>,
+  { key, words, problems }: HeaderReading,
 ): void {
   if (line.note) keepNote(reading, line, line.note);
-  if (!result.ok) return result.problems.forEach((problem) => report(reading, line, problem));
-  if (reading.keys.has(key)) return report(reading, line, localProblem('header-twice', 0, key));
-  reading.keys.add(key);
-  reading.head = {
-    ...reading.head,
-    ...result.value,
-    ...(result.value.paceChanges && {
-      paceChanges: { ...reading.head.paceChanges, ...result.value.paceChanges },
-    }),
+  if (Object.keys(words).length > 0 && reading.keys.has(key)) {
+    return report(reading, line, localProblem('header-twice', 0, key));
+  }
+  problems.forEach((problem) => report(reading, line, problem));
+  if (Object.keys(words).length > 0) reading.keys.add(key);
+  reading.header = {
+    ...reading.header,
+    ...words,
+    ...(words.pace && { pace: { ...reading.header.pace, ...words.pace } }),
   };
 }
 
@@ -214,15 +213,15 @@ function readEntry(reading: Reading, line: TextLine): void {
   if (item) keep(reading, line, { ...item, ...noteOf(reading, line) });
 }
 
-function settingOf({ head, options }: Reading): Setting {
-  return { pace: head.pace ?? 'desk', moves: options.moves };
+function settingOf({ header, options }: Reading): Setting {
+  return { group: header.group ?? 'desk', moves: options.moves };
 }
 
 function readRest(reading: Reading, line: TextLine, text: string): void {
   const result = parseDuration(text);
   const at = line.text.length - text.length;
   if (!result.ok) {
-    const code = result.problems[0] ?? 'not-a-duration';
+    const code = result.problems[0];
     return report(reading, line, localProblem(code, at, text, ['rest 30s']));
   }
   if (result.value < 1000) {
@@ -252,11 +251,11 @@ function shortNote(reading: Reading, line: TextLine, note: string): string {
 /** Notes before the first section or item are the routine's own; later ones stay where they stand. */
 function keepNote(reading: Reading, line: TextLine, note: string): void {
   const text = shortNote(reading, line, note);
-  if (reading.section === undefined) reading.notes.push(text);
-  else keep(reading, line, { kind: 'note', id: freshId(reading), note: text });
+  if (reading.section === undefined) {
+    if (reading.notes.length < MOST_NOTES) reading.notes.push(text);
+    else report(reading, line, localProblem('too-many-notes', 0, line.raw));
+  } else keep(reading, line, { kind: 'note', id: freshId(reading), note: text });
 }
-
-const MOST_IN_BLOCK = 40;
 
 function keep(reading: Reading, line: TextLine, entry: Entry): void {
   const { open } = reading;
@@ -266,7 +265,7 @@ function keep(reading: Reading, line: TextLine, entry: Entry): void {
     if (work > MOST_WORK) return report(reading, line, localProblem('too-much-work', 0, line.raw));
     reading.work = work;
   }
-  if (entries.length >= (open ? MOST_IN_BLOCK : MOST_ENTRIES)) {
+  if (entries.length >= (open ? MOST_LINES : MOST_ENTRIES)) {
     return report(reading, line, localProblem('too-many-entries', 0, line.raw));
   }
   entries.push(entry);

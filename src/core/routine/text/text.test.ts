@@ -1,8 +1,12 @@
 import fc from 'fast-check';
-import { SHIPPED } from '../../catalog';
-import { itemIdSchema } from '../../ids';
-import { reading, routineArbitrary, routineOf } from '../../testing';
-import { itemsInOrder, readAddingLine, writeItem, writeRoutineText, type Item } from '..';
+import { itemIdSchema, routineIdSchema } from '@/core/common';
+import { SHIPPED } from '@/core/moves';
+import { reading, routineArbitrary, routineOf, levelId } from '@/core/testing';
+import { itemsInOrder, routineSchema } from '../schema';
+import { entrySchema, type Item } from '../entries';
+import { readRoutineText } from './read';
+import { readAddingLine } from './adding-line';
+import { writeItem, writeRoutineText } from './write';
 
 const problemsOf = (text: string) =>
   reading(text).problems.map(({ line, column, code, read }) => `${line}:${column} ${code} ${read}`);
@@ -109,6 +113,94 @@ describe('routine text', () => {
     );
   });
 
+  test('whatever a text holds, what is read of it can be kept', () => {
+    const many = (text: string, count: number) =>
+      Array.from({ length: count }, () => text).join('');
+    const pieces = fc.constantFrom(
+      ...[
+        'Seated twist: ',
+        'Heel raises: ',
+        'hold 20s',
+        ', ',
+        '\n',
+        '\n  ',
+        '(each side, rest 9h)',
+      ],
+      ...['300 reps x12', 'hold 24h', 'rest 0s', 'rest 400ms', '\nrest 25h', 'x13', 'for 0.1s'],
+      ...['[main]\n', 'weak left +24h', 'level half way in chair', 'tempo 0-0-1', 'press 60s x20'],
+      ...[
+        'limits: tired, bad knees left #',
+        'limits: none',
+        '\nroom: wall x200',
+        '\nbreath: 20/20',
+      ],
+      ...[
+        '\npace: rising 10:00',
+        '\nslot: 48h',
+        '\nslot: 20',
+        '\ntitle: ',
+        '\n# ',
+        'pin',
+        'prop mat',
+      ],
+      many('accept exit-tired "fine", ', 21),
+      many('\n# note', 51),
+      many('a', 310),
+      many('limits: aches all over, ', 30),
+      many('\nSeated cat', 401),
+      many('\n  Seated cat', 41),
+    );
+    fc.assert(
+      fc.property(fc.array(fc.oneof(pieces, fc.string()), { maxLength: 30 }), (parts) => {
+        const { routine } = reading(parts.join(''));
+        expect(routineSchema.safeParse(routine).error?.issues ?? []).toEqual([]);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test('what is beyond a bound is a problem', () => {
+    const notes = Array.from({ length: 52 }, (_, i) => `# note ${i}`).join('\n');
+    expect(problemsOf(notes)).toEqual(['51:1 too-many-notes ', '52:1 too-many-notes ']);
+    const accepts = Array.from({ length: 22 }, (_, i) => `accept exit-tired "${i}"`).join(', ');
+    expect(reading(`Bridge: ${accepts}`).problems.map(({ code }) => code)).toEqual([
+      'too-many-accepts',
+      'too-many-accepts',
+    ]);
+  });
+
+  test('a routine that could not be kept is a problem of its text', () => {
+    const id = routineIdSchema.parse('r');
+    const { problems } = readRoutineText('Bridge\nBridge', {
+      id,
+      newId: () => 'twice',
+      untitled: 'x',
+    });
+    expect(problems.map(({ code }) => code)).toEqual(['not-whole']);
+  });
+
+  test('what is said of limits is read, and what is not understood is kept till it is answered', () => {
+    const { routine, problems } = reading('limits: bad knees, tired, new hip left\nBridge');
+    expect(routine.limits).toEqual([
+      { limit: 'knee painful' },
+      { limit: 'hip replaced', side: 'left' },
+    ]);
+    expect(routine.limitsUnread).toEqual(['tired']);
+    expect(problems).toMatchObject([{ code: 'unknown-limit', line: 1, column: 20, read: 'tired' }]);
+    expect(problems[0]?.could).toHaveLength(3);
+    expect(writeRoutineText(routine)).toContain('limits: knee painful, hip replaced left, tired\n');
+    expect(reading('limits: tired\nBridge').routine.limits).toBeUndefined();
+  });
+
+  test('what is known in a list is kept beside what is not', () => {
+    const { routine, problems } = reading(
+      'lanes: chair, bath\nroom: wall, trapeze, 2 chairs\nBridge',
+    );
+    expect(routine.lanes).toEqual(['chair']);
+    expect(routine.room).toEqual([{ thing: 'wall' }, { thing: 'chair', count: 2 }]);
+    expect(problems.map(({ read }) => read)).toEqual(['bath', 'trapeze']);
+  });
+
   test.each<[string, Partial<Item>]>([
     ['hold 10s x2, rest 5s', { dose: { kind: 'hold', holdMs: 10_000, sets: 2 }, restMs: 5000 }],
     ['HOLD 2m30s × 3', { dose: { kind: 'hold', holdMs: 150_000, sets: 3 } }],
@@ -128,10 +220,10 @@ describe('routine text', () => {
       'right first, weak right +10s',
       { firstSide: 'right', weak: { side: 'right', extraMs: 10_000 } },
     ],
-    ['level Hand on the Thigh', { level: 'hand on the thigh' }],
+    ['level Hand on the Thigh', { level: levelId('hand on the thigh') }],
     [
       'level arms crossed in chair, level hand on the thigh in stand',
-      { laneLevels: { chair: 'arms crossed', stand: 'hand on the thigh' } },
+      { laneLevels: { chair: levelId('arms crossed'), stand: levelId('hand on the thigh') } },
     ],
     ['support one hand, with eyes closed', { support: 'one hand', challenge: 'eyes closed' }],
     ['prop strap, prop block, pin', { props: ['strap', 'block'], pinned: true }],
@@ -177,7 +269,8 @@ describe('routine text', () => {
     ['goals: knees', ['1:8 unknown-goal knees']],
     ['lanes: chair, moon', ['1:15 unknown-lane moon']],
     ['group: dancers', ['1:8 unknown-group dancers']],
-    ['slot: 10', ['1:7 bare-number 10']],
+    ['slot: 0', ['1:7 too-few 0']],
+    ['slot: 600', ['1:7 too-long 600']],
     ['start: nowhere', ['1:8 unknown-position nowhere']],
     ['pace: between 5', ['1:15 bare-number 5']],
     ['breath: 4', ['1:9 bad-breath 4']],
@@ -226,7 +319,7 @@ describe('routine text', () => {
 describe('the line for adding', () => {
   const id = itemIdSchema.parse('i1');
   const added = (typed: string) => {
-    const read = readAddingLine(typed, id, { pace: 'desk' });
+    const read = readAddingLine(typed, id, { group: 'desk' });
     if ('rest' in read) return `rest ${read.rest.restMs}`;
     const problems = read.problems.map(({ code, at }) => ` !${code}@${at}`).join('');
     return (read.item ? writeItem(read.item, SHIPPED) : '-') + problems;
@@ -242,6 +335,7 @@ describe('the line for adding', () => {
     ['seated twist 20s x2 rest 5s', 'Seated twist: hold 20s x2, rest 5s'],
     ['bridge', 'Bridge'],
     ['rest 20s', 'rest 20000'],
+    ['rest 400ms', '- !unknown-move@0'],
     ['seated twist 30', 'Seated twist !unknown-clause@13'],
     ['seated twist 30s sideways', 'Seated twist: hold 30s !unknown-clause@17'],
     ['nothing here', '- !unknown-move@0'],
@@ -253,8 +347,11 @@ describe('the line for adding', () => {
   test('any text is read without throwing', () => {
     fc.assert(
       fc.property(fc.string({ unit: 'binary', maxLength: 60 }), (typed) => {
-        readAddingLine(typed, id, { pace: 'older' });
-        readAddingLine(`seated twist ${typed}`, id, { pace: 'older' });
+        for (const line of [typed, `seated twist ${typed}`, `rest ${typed}`]) {
+          const read = readAddingLine(line, id, { group: 'older' });
+          const entry = 'rest' in read ? read.rest : read.item;
+          if (entry) expect(entrySchema.safeParse(entry).error?.issues ?? []).toEqual([]);
+        }
       }),
     );
   });

@@ -1,33 +1,33 @@
-import { moveById, type Catalog } from '../../catalog';
-import type { WrittenDose } from '../../dose';
-import { limitWords } from '../../limit';
-import type { PaceChanges } from '../../pace';
-import { printDuration } from '../../time';
+import type { PaceChanges } from '@/core/body';
+import { printDuration, type LevelId } from '@/core/common';
 import {
-  SECTIONS,
-  type Entry,
-  type Item,
-  type Line,
-  type Routine,
-  type SidesClause,
-} from '../schema';
-import { catalogFor } from '../item';
+  moveById,
+  type Catalogue,
+  type WrittenDose,
+  levelById,
+  type Move,
+  type DoseWords,
+} from '@/core/moves';
+import { limitWords } from '@/core/people';
+import { catalogueFor } from '../item';
+import { type Routine } from '../schema';
+import { SECTIONS, type Entry, type Item, type Line, type SidesClause } from '../entries';
 import { SCHOOL_QUESTIONS } from '../school';
 import { writeBlockHead } from './block-head';
 import { quote } from './lines';
 
 /** Writes a routine as text; all but ids can be read back. */
 export function writeRoutineText(routine: Routine): string {
-  const head = headLines(routine);
-  const catalog = catalogFor(routine);
+  const header = headerLines(routine);
+  const catalogue = catalogueFor(routine);
   const sections = SECTIONS.filter((name) => routine.sections[name].length > 0).map((name) => [
     `[${name}]`,
-    ...routine.sections[name].flatMap((entry) => writeEntry(entry, catalog)),
+    ...routine.sections[name].flatMap((entry) => writeEntry(entry, catalogue)),
   ]);
-  return [head, ...sections].map((lines) => lines.join('\n')).join('\n\n') + '\n';
+  return [header, ...sections].map((lines) => lines.join('\n')).join('\n\n') + '\n';
 }
 
-function headLines(routine: Routine): readonly string[] {
+function headerLines(routine: Routine): readonly string[] {
   return [
     ...[...writeHeaders(routine)].map(([key, value]) => `${key}: ${value}`),
     ...routine.notes.map(writeNote),
@@ -36,11 +36,11 @@ function headLines(routine: Routine): readonly string[] {
 
 /** The headers that a routine has, with what stands behind each. */
 export function writeHeaders(routine: Routine): ReadonlyMap<string, string> {
-  const { breathInMs, breathOutMs } = routine.paceChanges;
-  const pace = paceNumbers(routine.paceChanges);
+  const { breathInMs, breathOutMs } = routine.pace;
+  const pace = paceNumbers(routine.pace);
   const headers: readonly (readonly [string, string | false | undefined])[] = [
     ['title', /["“”„#\\]/u.test(routine.title) ? quote(routine.title) : routine.title],
-    ['group', routine.pace],
+    ['group', routine.group],
     ['slot', routine.slotMs !== undefined && printDuration(routine.slotMs)],
     ['lanes', routine.lanes?.join(', ')],
     ['start', routine.start],
@@ -51,11 +51,16 @@ export function writeHeaders(routine: Routine): ReadonlyMap<string, string> {
     ],
     ['pace', pace.join(', ')],
     ['school', routine.schools && schoolWords(routine.schools).join(', ')],
-    ['limits', routine.limits && (routine.limits.map(limitWords).join(', ') || 'none')],
+    ['limits', limitsHeader(routine)],
     ['room', routine.room?.map(roomWords).join(', ')],
     ['goals', routine.goals?.join(', ')],
   ];
   return new Map(headers.flatMap(([key, value]) => (value ? [[key, value] as const] : [])));
+}
+
+function limitsHeader({ limits, limitsUnread = [] }: Routine): string | undefined {
+  const said = [...(limits ?? []).map(limitWords), ...limitsUnread];
+  return said.join(', ') || (limits && 'none');
 }
 
 function schoolWords(schools: NonNullable<Routine['schools']>): readonly string[] {
@@ -93,20 +98,20 @@ function risingText(risingMs: number, standingMs: number | undefined): string {
 
 const writeNote = (note: string) => (note === '' ? '#' : `# ${note}`);
 
-function writeEntry(entry: Entry, catalog: Catalog): readonly string[] {
-  if (entry.kind !== 'block') return [writeLine(entry, catalog)];
+function writeEntry(entry: Entry, catalogue: Catalogue): readonly string[] {
+  if (entry.kind !== 'block') return [writeLine(entry, catalogue)];
   const head = writeBlockHead(entry, printDuration(entry.restMs ?? 0));
   return [
     withNote(head, entry.note),
-    ...entry.lines.map((line) => `  ${writeLine(line, catalog)}`),
+    ...entry.lines.map((line) => `  ${writeLine(line, catalogue)}`),
   ];
 }
 
 /** A line that is no block, as the text has it. */
-export function writeLine(line: Line, catalog: Catalog): string {
+export function writeLine(line: Line, catalogue: Catalogue): string {
   if (line.kind === 'note') return writeNote(line.note);
   const said =
-    line.kind === 'rest' ? `rest ${printDuration(line.restMs)}` : writeItem(line, catalog);
+    line.kind === 'rest' ? `rest ${printDuration(line.restMs)}` : writeItem(line, catalogue);
   return withNote(said, line.note);
 }
 
@@ -115,10 +120,10 @@ function withNote(said: string, note: string | undefined): string {
 }
 
 /** One item in the strict form, without its note. */
-export function writeItem(item: Item, catalog: Catalog): string {
-  const clauses = itemClauses(item);
-  const { name } = moveById(catalog, item.moveId);
-  return clauses.length > 0 ? `${name}: ${clauses.join(', ')}` : name;
+export function writeItem(item: Item, catalogue: Catalogue): string {
+  const move = moveById(catalogue, item.moveId);
+  const clauses = itemClauses(item, move);
+  return clauses.length > 0 ? `${move.name}: ${clauses.join(', ')}` : move.name;
 }
 
 const SIDES_TEXT: Readonly<Record<SidesClause, string>> = {
@@ -128,19 +133,29 @@ const SIDES_TEXT: Readonly<Record<SidesClause, string>> = {
   'right-only': 'right only',
 };
 
-/** The clauses of an item in the order that text keeps. */
-export function itemClauses(item: Item): readonly string[] {
-  const { dose, restMs, press, tempo, weak } = item;
+const said = (clause: string | false | undefined): clause is string => Boolean(clause);
+
+/** The clauses of a dose in the order that text keeps. */
+export function doseClauses({ dose, restMs, press, tempo }: DoseWords): readonly string[] {
   return [
     dose && writeDose(dose),
     restMs !== undefined && `rest ${printDuration(restMs)}`,
     press && `press ${printDuration(press.pressMs)} x${press.times}`,
     tempo && `tempo ${tempo.map((ms) => ms / 1000).join('-')}`.replace(/-0$/, ''),
+  ].filter(said);
+}
+
+/** The clauses of an item in the order that text keeps; levels by the names that its move has. */
+export function itemClauses(item: Item, move: Move): readonly string[] {
+  const { weak } = item;
+  const named = (id: LevelId) => levelById(move, id)?.name ?? id;
+  return [
+    ...doseClauses(item),
     item.sides && SIDES_TEXT[item.sides],
     item.firstSide && `${item.firstSide} first`,
     weak && `weak ${weak.side} +${printDuration(weak.extraMs)}`,
-    item.level && `level ${item.level}`,
-    ...Object.entries(item.laneLevels ?? {}).map(([lane, name]) => `level ${name} in ${lane}`),
+    item.level && `level ${named(item.level)}`,
+    ...Object.entries(item.laneLevels ?? {}).map(([lane, id]) => `level ${named(id)} in ${lane}`),
     item.support && `support ${item.support}`,
     item.challenge && `with ${item.challenge}`,
     ...(item.props ?? []).map((prop) => `prop ${prop}`),
@@ -149,7 +164,7 @@ export function itemClauses(item: Item): readonly string[] {
     ...(item.accept ?? []).map(({ finding, why }) => `accept ${finding} ${quote(why)}`),
     item.cue && `cue ${quote(item.cue)}`,
     item.setUp && `set-up ${quote(item.setUp)}`,
-  ].filter((clause) => typeof clause === 'string');
+  ].filter(said);
 }
 
 function writeDose(dose: WrittenDose): string {

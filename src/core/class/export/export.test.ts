@@ -1,0 +1,57 @@
+import { GROUP_ALONE } from '@/core/people';
+import { plainPhrases, routineOf } from '@/core/testing';
+import { compile } from '@/core/timing';
+import { captionsVtt } from './captions';
+import { cueSheet, type CueSheetPhrases } from './cue-sheet';
+import { SCORE_COLUMNS, scoreCsv, type ScoreColumn } from './score-csv';
+
+const TEXT =
+  'title: Low | tide\nlanes: chair, stand\nSeated twist: hold 20s, cue "Turn & look > there"\nrest 10s\nMarching: for 20s';
+const routine = routineOf(TEXT);
+const score = compile(routine, GROUP_ALONE, plainPhrases);
+
+const phrases: CueSheetPhrases = {
+  columns: ['Time', 'Move', 'Side', 'Dose', 'Cue', 'Options'],
+  dose: ({ dose }) => dose.kind,
+  side: (side) => side ?? '',
+  lane: (name, moveName) => `${name} ${moveName ?? 'rests'}`,
+  rest: 'Rest',
+  total: (time) => time,
+};
+
+describe('what goes out', () => {
+  test('captions stand in order, without overlap, to the end', () => {
+    const vtt = captionsVtt(score);
+    expect(vtt.startsWith('WEBVTT\n\n')).toBe(true);
+    const times = [...vtt.matchAll(/^(\S+) --> (\S+)$/gm)].map(([, from, to]) => [from, to]);
+    expect(times.length).toBeGreaterThan(5);
+    times.forEach(([, to], i) => {
+      const next = times[i + 1];
+      if (next) expect(to).toBe(next[0]);
+    });
+    expect(vtt).toContain('Turn &amp; look &gt; there');
+  });
+
+  test('the table has a row a segment', () => {
+    const headings = Object.fromEntries(SCORE_COLUMNS.map((name) => [name, name])) as Record<
+      ScoreColumn,
+      string
+    >;
+    const rows = scoreCsv(score, headings).trim().split('\r\n');
+    expect(rows).toHaveLength(score.segments.length + 1);
+    expect(rows[0]).toBe('startSeconds,endSeconds,kind,move,side,set,round,cue');
+  });
+
+  test('the cue sheet has a row a side, the rests, and every lane', () => {
+    const lines = cueSheet(routine, score, phrases).split('\n');
+    expect(lines[0]).toBe('# Low \\| tide');
+    const rows = lines.filter((line) => /^\| \d/.test(line));
+    expect(rows.map((row) => row.split(' | ').slice(1, 3).join(' '))).toEqual([
+      'Seated twist left',
+      'Seated twist right',
+      'Rest ',
+      'Marching alternating',
+    ]);
+    expect(rows.at(-1)).toContain('chair Seated march; stand Marching');
+  });
+});

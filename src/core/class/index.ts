@@ -1,0 +1,22 @@
+export { captionsVtt } from './export/captions';
+export { cueSheet, type CueSheetPhrases } from './export/cue-sheet';
+export { runsCsv, type RunColumn } from './export/runs-csv';
+export { scoreCsv, type ScoreColumn } from './export/score-csv';
+export { mayExtend } from './lead/extend';
+export { runOf } from './lead/finished';
+export {
+  RESUME_COUNT_IN_MS,
+  afterAction,
+  countInLeftMs,
+  leadScore,
+  newLead,
+  placeAt,
+  segmentAt,
+  settledAt,
+  type Lead,
+  type LeadAction,
+} from './lead/lead';
+export { onsetsOf, type Onset, type Tone } from './lead/onsets';
+export { LEAD_MIGRATIONS, LEAD_VERSION, keptLeadSchema, type KeptLead } from './lead/schema';
+export { RUN_VERSION, runSchema, type Run, type RunEnd, type SideTime } from './record/schema';
+export { sideTimes } from './record/side-times';

@@ -1,0 +1,25 @@
+import type { RunId } from '@/core/common';
+import { compile, type ScorePhrases } from '@/core/timing';
+import type { Run, RunEnd } from '../record/schema';
+import { sideTimes } from '../record/side-times';
+import type { Lead } from './lead';
+
+export interface Ended {
+  readonly id: RunId;
+  /** ISO times of day. */
+  readonly startedAt: string;
+  readonly endedAt: string;
+  readonly how: RunEnd;
+}
+
+/** The record of a class that has ended; `lead` is to be tallied up to its last place. */
+export function runOf(lead: Lead, ended: Ended, phrases: ScorePhrases): Run {
+  const planned = compile(lead.routine, lead.part, phrases);
+  return {
+    ...ended,
+    routine: lead.routine,
+    plannedMs: planned.totalMs,
+    realMs: Math.round(lead.ledMs),
+    sides: [...sideTimes(planned, lead.tally)],
+  };
+}

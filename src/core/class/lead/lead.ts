@@ -1,0 +1,155 @@
+import type { TakingPart } from '@/core/people';
+import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import { compile, type Score, type ScorePhrases, type Segment } from '@/core/timing';
+import { tallied, type Tally } from '../record/side-times';
+import { extended, mayExtend, type Extension } from './extend';
+
+/** The count-in after a hold belongs to the run, not to the score. */
+export const RESUME_COUNT_IN_MS = 3000;
+/** Within its first seconds, "back" means the play before. */
+export const BACK_WINDOW_MS = 3000;
+
+/**
+ * A class being led, as plain data: it can be kept and taken up again. Clock times are of a
+ * monotonic clock; places are in the score.
+ */
+export interface Lead {
+  readonly routine: Routine;
+  /** Who takes part, as it was when the class was opened. */
+  readonly part: TakingPart;
+  readonly extensions: readonly Extension[];
+  readonly tally: Tally;
+  /** Time led so far, up to `fromMs`. */
+  readonly ledMs: number;
+  /** Where the stretch that is not tallied yet began. */
+  readonly fromMs: number;
+  /** The clock when the place was `fromMs`; it may lie ahead, by a count-in. Null while held. */
+  readonly clockMs: number | null;
+}
+
+export function newLead(routine: Routine, part: TakingPart): Lead {
+  return {
+    routine,
+    part,
+    extensions: [],
+    tally: {},
+    ledMs: 0,
+    fromMs: 0,
+    clockMs: null,
+  };
+}
+
+/** The score of a class: the routine's, with what was added on the way. */
+export function leadScore({ routine, part, extensions }: Lead, phrases: ScorePhrases): Score {
+  return extensions.reduce(extended, compile(routine, part, phrases));
+}
+
+/** The place in the score, from the clock alone: ticks that came late or never don't matter. */
+export function placeAt(lead: Lead, score: Score, nowMs: number): number {
+  if (lead.clockMs === null) return lead.fromMs;
+  const ms = lead.fromMs + Math.max(0, nowMs - lead.clockMs);
+  return Math.min(ms, score.totalMs);
+}
+
+/** How much of the run's own count-in is left; 0 when the class runs or is held. */
+export function countInLeftMs(lead: Lead, nowMs: number): number {
+  return lead.clockMs === null ? 0 : Math.max(0, lead.clockMs - nowMs);
+}
+
+/** The index of the segment at a place; the last one at the very end, -1 in an empty score. */
+export function segmentAt(score: Score, placeMs: number): number {
+  const at = score.segments.findIndex(({ endMs }) => placeMs < endMs);
+  return at < 0 ? score.segments.length - 1 : at;
+}
+
+export type LeadAction =
+  | { readonly kind: 'go' }
+  | { readonly kind: 'hold' }
+  | { readonly kind: 'back' }
+  | { readonly kind: 'on' }
+  | { readonly kind: 'extend' };
+
+/** What an instructor does to a class at a moment of the clock. */
+export function afterAction(lead: Lead, score: Score, action: LeadAction, nowMs: number): Lead {
+  const placeMs = placeAt(lead, score, nowMs);
+  const settled = settledAt(lead, score, placeMs);
+  switch (action.kind) {
+    case 'go':
+      return goOn(lead, score, nowMs);
+    case 'hold':
+      return { ...settled, clockMs: null };
+    case 'back':
+      return jumpTo(settled, backFrom(score, placeMs), lead, nowMs);
+    case 'on':
+      return jumpTo(settled, onFrom(score, placeMs), lead, nowMs);
+    case 'extend': {
+      const segment = segmentAt(score, placeMs);
+      if (!mayExtend(lead.routine, score, segment)) return lead;
+      return { ...lead, extensions: [...lead.extensions, { segment }] };
+    }
+  }
+}
+
+/** A held class takes up where it stopped; balance on one leg or with eyes closed starts again. */
+function goOn(lead: Lead, score: Score, nowMs: number): Lead {
+  if (lead.clockMs !== null) return lead;
+  const segment = score.segments[segmentAt(score, lead.fromMs)];
+  const fresh = lead.fromMs === 0;
+  const again = segment && startsAgain(lead.routine, segment);
+  return {
+    ...lead,
+    fromMs: again ? segment.startMs : lead.fromMs,
+    clockMs: fresh ? nowMs : nowMs + RESUME_COUNT_IN_MS,
+  };
+}
+
+function startsAgain(routine: Routine, segment: Segment): boolean {
+  if (segment.kind !== 'work') return false;
+  const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
+  if (!item) return false;
+  if (item.challenge === 'eyes closed') return true;
+  const { move, level } = itemInForce(item, routine);
+  const risky = level.loads.some(({ load }) => load === 'one-leg' || load === 'eyes-closed');
+  return move.kind === 'balance' && risky;
+}
+
+/** The lead with everything up to a place tallied. */
+export function settledAt(lead: Lead, score: Score, placeMs: number): Lead {
+  return {
+    ...lead,
+    tally: tallied(lead.tally, score, lead.fromMs, placeMs),
+    ledMs: lead.ledMs + placeMs - lead.fromMs,
+    fromMs: placeMs,
+  };
+}
+
+function jumpTo(settled: Lead, placeMs: number, before: Lead, nowMs: number): Lead {
+  return { ...settled, fromMs: placeMs, clockMs: before.clockMs === null ? null : nowMs };
+}
+
+/** Where each play begins for a body that is already there: after its way and its props. */
+function playStarts(score: Score): readonly number[] {
+  const starts = new Map<number, number>();
+  for (const { play, kind, startMs } of score.segments) {
+    if (play === null || starts.has(play) || kind === 'transfer' || kind === 'prop') continue;
+    if (kind !== 'pause') starts.set(play, startMs);
+  }
+  return [...starts.values()];
+}
+
+function backFrom(score: Score, placeMs: number): number {
+  const begun = playStarts(score).filter((startMs) => startMs <= placeMs);
+  const current = begun.at(-1) ?? 0;
+  return placeMs - current < BACK_WINDOW_MS ? (begun.at(-2) ?? 0) : current;
+}
+
+/** The way to the next play, or to the end position after the last. */
+function onFrom(score: Score, placeMs: number): number {
+  const here = score.segments[segmentAt(score, placeMs)];
+  const next = score.segments.find(
+    ({ play, startMs }) => startMs > placeMs && play !== null && play !== here?.play,
+  );
+  if (next) return next.startMs;
+  const last = score.segments.filter(({ play }) => play !== null).at(-1);
+  return last && placeMs < last.endMs ? last.endMs : score.totalMs;
+}

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { runIdSchema } from '@/core/common';
+import { routineSchema } from '@/core/routine';
+
+/** The version of a run as it is kept; the routine in it counts its own. */
+export const RUN_VERSION = 5;
+
+export const RUN_ENDS = ['completed', 'finished-early', 'broken-off'] as const;
+export type RunEnd = (typeof RUN_ENDS)[number];
+
+const ms = z.number().int().min(0);
+
+/** What one side of one item was meant to get and what it got. */
+export const sideTimeSchema = z.strictObject({
+  itemId: z.string(),
+  moveName: z.string(),
+  side: z.enum(['left', 'right', 'both', 'alternating']),
+  plannedMs: ms,
+  realMs: ms,
+});
+export type SideTime = z.infer<typeof sideTimeSchema>;
+
+/** One time that a routine was led. */
+export const runSchema = z.strictObject({
+  id: runIdSchema,
+  /** As it was led, whatever becomes of the routine later. */
+  routine: routineSchema,
+  /** When it began and ended, by the clock on the wall where it was led. */
+  startedAt: z.iso.datetime({ offset: true }),
+  endedAt: z.iso.datetime({ offset: true }),
+  plannedMs: ms,
+  /** Time led, without holds. */
+  realMs: ms,
+  how: z.enum(RUN_ENDS),
+  sides: z.array(sideTimeSchema),
+});
+export type Run = z.infer<typeof runSchema>;

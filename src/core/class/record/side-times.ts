@@ -1,0 +1,33 @@
+import { type Score, type Segment, isWork, msOf } from '@/core/timing';
+import type { SideTime } from './schema';
+
+/** Real work so far, in milliseconds, by item and side. */
+export type Tally = Readonly<Record<string, number>>;
+
+function keyOf({ itemId, side }: Segment): string {
+  return `${itemId} ${side}`;
+}
+
+/** Adds the work that stands between two places of the score. */
+export function tallied(tally: Tally, score: Score, fromMs: number, toMs: number): Tally {
+  const next: Record<string, number> = { ...tally };
+  for (const segment of score.segments) {
+    if (!isWork(segment)) continue;
+    const ms = Math.min(toMs, segment.endMs) - Math.max(fromMs, segment.startMs);
+    if (ms > 0) next[keyOf(segment)] = (next[keyOf(segment)] ?? 0) + ms;
+  }
+  return next;
+}
+
+/** Planned and real work for each item and side, in the order of the routine. */
+export function sideTimes(planned: Score, real: Tally): readonly SideTime[] {
+  const rows = new Map<string, SideTime>();
+  for (const segment of planned.segments) {
+    const { itemId, moveName, side } = segment;
+    if (!isWork(segment) || !itemId || !moveName || !side) continue;
+    const key = keyOf(segment);
+    const plannedMs = (rows.get(key)?.plannedMs ?? 0) + msOf(segment);
+    rows.set(key, { itemId, moveName, side, plannedMs, realMs: Math.round(real[key] ?? 0) });
+  }
+  return [...rows.values()];
+}

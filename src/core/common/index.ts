@@ -1,0 +1,31 @@
+export { GROUP_NAMES, type GroupName } from './groups';
+export { isoWithOffset } from './dates';
+export { LONGEST_MS, parseDuration, parseLength, printClock, printDuration } from './durations';
+export {
+  countingIds,
+  levelIdSchema,
+  slugOf,
+  slugsOf,
+  type LevelId,
+  itemIdSchema,
+  moveIdSchema,
+  routineIdSchema,
+  runIdSchema,
+  type ItemId,
+  type MoveId,
+  type NewId,
+  type RoutineId,
+  type RunId,
+} from './ids';
+export { oneLineSchema, withCapital } from './one-line';
+export {
+  fail,
+  problemsIn,
+  saidAs,
+  succeed,
+  unreachable,
+  type Problems,
+  type Result,
+} from './result';
+export { remember, rememberPair, rememberText } from './remember';
+export { isRecord, migrated, type MigrationStep } from './migrations';

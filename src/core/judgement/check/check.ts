@@ -1,0 +1,180 @@
+import type { TakingPart } from '@/core/people';
+import { remember, type ItemId, type NewId } from '@/core/common';
+import { applyChange, itemFaults, itemsInOrder, type Change, type Routine } from '@/core/routine';
+import { timesOf, type Score, type ScorePhrases } from '@/core/timing';
+import { SEVERITIES, type Finding, type Found, type Making, type Rule } from './finding';
+import { seeRoutine, type Seen } from './seen';
+import { RULES, RULE_IDS, type RuleId } from './table';
+
+export interface CheckWish {
+  readonly phrases: ScorePhrases;
+  readonly part: TakingPart;
+  /** The routine's score, where it is known already: compiled for the same people. */
+  readonly score?: Score | undefined;
+}
+
+/** A finding of one of the rules. */
+export type RuleFinding = Finding & { readonly id: RuleId };
+
+/**
+ * Everything that the checks find, stops first, then in the order of the routine.
+ * Pure: the same routine, people and moment give the same findings.
+ */
+export function checkRoutine(routine: Routine, wish: CheckWish): readonly RuleFinding[] {
+  return checkSeen(seen(routine, wish));
+}
+
+function seen(routine: Routine, { phrases, part, score }: CheckWish): Seen {
+  return seeRoutine(routine, part, score ?? timesOf(routine, part, phrases));
+}
+
+/** The rules whose findings hang on the order of entries. */
+export const ORDER_RULES: readonly RuleId[] = RULE_IDS.filter((id) => {
+  const rule: Rule = RULES[id];
+  return !rule.anyOrder;
+});
+
+/** The findings of a routine that is laid out already, by all rules or by some. */
+export function checkSeen(what: Seen, rules: readonly RuleId[] = RULE_IDS): readonly RuleFinding[] {
+  const place = new Map(what.items.map(({ item }, at) => [item.id, at] as const));
+  const rank = ({ severity, itemId }: Finding) =>
+    SEVERITIES.indexOf(severity) * 10_000 + (itemId ? (place.get(itemId) ?? 0) + 1 : 0);
+  return rules
+    .flatMap((id) => {
+      const rule: Rule = RULES[id];
+      return rule.find(what).map((found) => finding(what, id, rule, found));
+    })
+    .sort((a, b) => rank(a) - rank(b));
+}
+
+function finding(what: Seen, id: RuleId, rule: Rule, found: Found): RuleFinding {
+  const severity = found.severity ?? rule.severity;
+  const itemId = found.itemId ?? null;
+  const why = acceptedWhy(what, id, itemId);
+  return {
+    id,
+    severity: why !== undefined && severity === 'caution' ? 'note' : severity,
+    itemId,
+    lane: found.lane ?? null,
+    side: found.side ?? null,
+    numbers: found.numbers ?? {},
+    about: found.about ?? {},
+    source: rule.source,
+    ...(why !== undefined && { accepted: why }),
+  };
+}
+
+/** The reason on the finding's own line; one of the whole routine may stand on any. */
+function acceptedWhy({ items }: Seen, id: RuleId, itemId: ItemId | null): string | undefined {
+  const lines = items.filter(({ item }) => itemId === null || item.id === itemId);
+  return lines.flatMap(({ item }) => item.accept ?? []).find((one) => one.finding === id)?.why;
+}
+
+/** The place of a finding, whatever its numbers and whomever it concerns. */
+function placeKey({ id, itemId, about }: Finding): string {
+  return [id, itemId, about.regions, about.directions, about.sections].flat().join('|');
+}
+
+/** Whether a finding was there before: as severe, for the same lanes, loads, limits and people. */
+function wasThere(before: ReadonlyMap<string, readonly RuleFinding[]>, now: RuleFinding): boolean {
+  const old = before.get(placeKey(now)) ?? [];
+  const rank = (one: Finding) => SEVERITIES.indexOf(one.severity);
+  return old.some(
+    (one) =>
+      rank(one) <= rank(now) &&
+      Object.entries(now.about).every(([key, names]) => {
+        const known = one.about[key];
+        return !known || names.every((name) => known.includes(name));
+      }),
+  );
+}
+
+const byPlace = remember((findings: readonly RuleFinding[]) => {
+  const map = new Map<string, RuleFinding[]>();
+  for (const one of findings) map.set(placeKey(one), [...(map.get(placeKey(one)) ?? []), one]);
+  return map;
+});
+
+/** The stops and cautions that were not there before. */
+export function newFindings(
+  before: readonly RuleFinding[],
+  after: readonly RuleFinding[],
+): readonly RuleFinding[] {
+  const worse = after.filter(({ severity }) => severity !== 'note');
+  if (worse.length === 0) return [];
+  const known = byPlace(before);
+  return worse.filter((one) => !wasThere(known, one));
+}
+
+/**
+ * The items of new stops and cautions; undefined where a routine is as safe as it was.
+ * @param counts which of them are too many
+ */
+export function spoiltBy(
+  before: readonly RuleFinding[],
+  after: readonly RuleFinding[],
+  counts: (finding: RuleFinding) => boolean = () => true,
+): readonly ItemId[] | undefined {
+  const worse = newFindings(before, after).filter(counts);
+  if (worse.length === 0) return undefined;
+  return [...new Set(worse.flatMap(({ itemId }) => (itemId ? [itemId] : [])))];
+}
+
+/** Whether a routine has a new stop or caution by some rules; it stops looking at the first. */
+export function isSpoilt(
+  before: readonly RuleFinding[],
+  after: Seen,
+  rules: readonly RuleId[],
+): boolean {
+  return rules.some((id) => newFindings(before, checkSeen(after, [id])).length > 0);
+}
+
+/** At most so many edits are tried for one finding. */
+const MOST_TRIED = 40;
+
+/**
+ * The edit that mends a finding: the first of its rule's that silences it and adds no stop and no
+ * caution, and where there is one no note either. Undefined where no edit does.
+ */
+export function mendOf(
+  routine: Routine,
+  what: RuleFinding,
+  wish: CheckWish & { readonly newId: NewId },
+): Change | undefined {
+  const rule: Rule = RULES[what.id];
+  if (!rule.mends) return undefined;
+  const here = seen(routine, wish);
+  const before = checkSeen(here);
+  const see = (one: Routine) => seen(one, { ...wish, score: undefined });
+  const spoilt = (after: Routine) => spoiltBy(before, checkSeen(see(after)));
+  const making: Making = { newId: wish.newId, phrases: wish.phrases, see, spoilt };
+  let second: Change | undefined;
+  for (const change of rule.mends(here, what, making).slice(0, MOST_TRIED)) {
+    const after = change && changed(routine, change);
+    if (!after) continue;
+    const findings = checkSeen(see(after));
+    const gone = !findings.some((one) => sameTrouble(one, what));
+    if (!gone || newFindings(before, findings).length > 0) continue;
+    const known = byPlace(before);
+    if (findings.every((one) => wasThere(known, one))) return change;
+    second ??= change;
+  }
+  return second;
+}
+
+/** The same rule at the same place, about the same things: what a mend must have silenced. */
+function sameTrouble(a: Finding, b: Finding): boolean {
+  const about = (one: Finding) =>
+    [one.about.regions, one.about.directions, one.about.sections].flat().join();
+  return (
+    a.id === b.id && a.itemId === b.itemId && a.severity === b.severity && about(a) === about(b)
+  );
+}
+
+/** The routine as it would be; undefined where an edit does not fit it, or changes nothing. */
+function changed(routine: Routine, change: Change): Routine | undefined {
+  if (change.steps.length === 0) return undefined;
+  const after = applyChange(routine, change);
+  const good = itemsInOrder(after).every((item) => itemFaults(item, after).length === 0);
+  return good ? after : undefined;
+}

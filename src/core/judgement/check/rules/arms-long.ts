@@ -1,0 +1,33 @@
+import { inLanes } from '../find';
+import type { Rule } from '../finding';
+import { easierLevels, itemOf, shorterDoses } from '../mend';
+import { hasLimit, hasLoad, longestSetMs } from '../seen';
+
+const VALUES = { mostMs: 60_000, limitedMostMs: 30_000 } as const;
+
+const ARM_LIMITS = [
+  'heart',
+  'breathless lungs',
+  'shoulder painful',
+  'shoulder operated',
+  'shoulder has come out',
+] as const;
+
+/** Hands above the shoulders too long. */
+export const armsLong: Rule = {
+  severity: 'caution',
+  source: 'practice',
+  values: VALUES,
+  find: (seen) =>
+    inLanes(seen, (doing, one) => {
+      const limited = hasLimit(seen, ARM_LIMITS, doing.lane);
+      const mostMs = limited ? VALUES.limitedMostMs : VALUES.mostMs;
+      const setMs = longestSetMs(one);
+      const high = hasLoad(doing, one.item, 'shoulder-overhead', 'arms-high-long');
+      return high && setMs > mostMs ? { numbers: { setMs, mostMs } } : undefined;
+    }),
+  mends: (seen, finding) => {
+    const one = itemOf(seen, finding);
+    return one ? [...easierLevels(seen, one, finding.lane), ...shorterDoses(seen, one)] : [];
+  },
+};

@@ -1,0 +1,42 @@
+import { SUPPORTS } from '@/core/moves';
+import { holdsAtLeast, leastContact } from '@/core/people';
+import { changeItem } from '@/core/routine';
+import { challengeOf, stanceOf } from '../drill';
+import { inLanes } from '../find';
+import type { Rule } from '../finding';
+import { easierLevels, itemOf } from '../mend';
+
+/** Less contact than the table of least contact asks for. */
+export const balanceSupport: Rule = {
+  severity: 'stop',
+  source: 'practice',
+  anyOrder: true,
+  values: {},
+  find: (seen) =>
+    inLanes(seen, (doing, one) => {
+      const stance = stanceOf(doing);
+      const challenge = challengeOf(one);
+      if (!stance) return undefined;
+      const least = leastContact(stance, challenge, seen.older);
+      if (least !== 'not-used' && holdsAtLeast(doing.support, least)) return undefined;
+      return {
+        about: {
+          stances: [stance],
+          challenges: [challenge],
+          holds: [doing.support],
+          least: [least],
+        },
+      };
+    }),
+  mends: (seen, finding) => {
+    const one = itemOf(seen, finding);
+    const [least] = finding.about.least ?? [];
+    if (!one) return [];
+    const support = SUPPORTS.find((name) => name === least);
+    return [
+      ...(support ? [changeItem(seen.routine, one.item.id, { support })] : []),
+      changeItem(seen.routine, one.item.id, { challenge: undefined }),
+      ...easierLevels(seen, one, finding.lane),
+    ];
+  },
+};

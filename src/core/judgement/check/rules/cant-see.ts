@@ -1,0 +1,51 @@
+import { changeItem } from '@/core/routine';
+import { inLanes } from '../find';
+import type { Rule } from '../finding';
+import { itemOf, easierLevels } from '../mend';
+import { hasLimit, type LaneDoing, type SeenItem } from '../seen';
+
+/** Words that send the eyes to the instructor. */
+const NEEDS_A_LOOK =
+  /\b(watch me|look at me|look here|follow me|like this|like me|as i do|as shown|copy me|see me|see how)\b/i;
+
+/** Where the eyes can't go to the instructor: face down, to the wall, or closed. */
+function cantLook({ level }: LaneDoing, { item }: SeenItem): string | undefined {
+  if (item.challenge === 'eyes closed') return 'eyes-closed';
+  if (level.from === 'lying-front') return 'face-down';
+  return level.from === 'stand-wall' ? 'to-the-wall' : undefined;
+}
+
+function cuesOf({ move }: LaneDoing, { item, inForce }: SeenItem): readonly string[] {
+  const own = move === inForce.move;
+  return [(own && item.setUp) || move.cues.setUp, (own && item.cue) || move.cues.go];
+}
+
+/** A cue that needs a look where nobody can look; with hearing limits, any such place. */
+export const cantSee: Rule = {
+  severity: 'note',
+  source: 'practice',
+  anyOrder: true,
+  values: {},
+  find: (seen) =>
+    inLanes(seen, (doing, one) => {
+      const where = cantLook(doing, one);
+      if (!where) return undefined;
+      const hearing = hasLimit(seen, ['hearing'], doing.lane);
+      const needsLook = cuesOf(doing, one).some((cue) => NEEDS_A_LOOK.test(cue));
+      if (!hearing && !needsLook) return undefined;
+      return {
+        severity: hearing ? 'caution' : 'note',
+        about: { where: [where], why: [needsLook ? 'cue' : 'hearing'] },
+      };
+    }),
+  mends: (seen, finding) => {
+    const one = itemOf(seen, finding);
+    if (!one) return [];
+    const { id } = one.item;
+    return [
+      changeItem(seen.routine, id, { cue: undefined, setUp: undefined }),
+      changeItem(seen.routine, id, { challenge: undefined }),
+      ...easierLevels(seen, one, finding.lane),
+    ];
+  },
+};

@@ -1,0 +1,28 @@
+import type { Position } from '@/core/body';
+import type { Rule } from '../finding';
+import { itemOf, shorterDoses } from '../mend';
+import { anotherPlaceBetween, tooLongStays } from '../stay-too-long';
+
+const VALUES = {
+  onceMs: 90_000,
+  allMs: 180_000,
+  olderOnceMs: 60_000,
+  olderAllMs: 120_000,
+} as const;
+
+const onKnees = ({ loads }: Position) => loads.includes('kneel');
+
+/** On the knees too long in one go, or in all; always padded. */
+export const kneelLong: Rule = {
+  severity: 'caution',
+  source: 'practice',
+  values: VALUES,
+  find: (seen) => {
+    const older = { onceMs: VALUES.olderOnceMs, allMs: VALUES.olderAllMs };
+    return tooLongStays(seen, onKnees, seen.older ? older : VALUES);
+  },
+  mends: (seen, finding, making) => [
+    ...anotherPlaceBetween(seen, finding, onKnees, making),
+    ...shorterDoses(seen, itemOf(seen, finding)),
+  ],
+};

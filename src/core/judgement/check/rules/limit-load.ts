@@ -1,0 +1,149 @@
+import { SIDES, otherSide, type Load, type Side } from '@/core/body';
+import { rememberPair } from '@/core/common';
+import type { LevelLoad } from '@/core/moves';
+import { bitesOn, type Effect } from '@/core/people';
+import { changeItem } from '@/core/routine';
+import type { Found, Rule, Severity } from '../finding';
+import { easierLevels, itemOf, standIns } from '../mend';
+import { loadsOf, longestSetMs, type LaneDoing, type Seen, type SeenItem } from '../seen';
+import { staysOf } from '../stays';
+
+const VALUES = {
+  isometricLongMs: 10_000,
+  lieBackLongMs: 180_000,
+  standStillMs: 120_000,
+} as const;
+
+interface Bite {
+  readonly effect: Effect;
+  readonly load: Load;
+  readonly side: Side | null;
+}
+
+/** Loads that come of time: what is light for a moment and not for minutes. */
+function loadsOfTime(seen: Seen, one: SeenItem, doing: LaneDoing): readonly Load[] {
+  const still = one.inForce.dose.kind === 'hold' && doing.level.from.startsWith('stand');
+  const setMs = still || doing.move.isometric ? longestSetMs(one) : 0;
+  const liesLong = () =>
+    doing.level.from.startsWith('lying-back') &&
+    staysOf(seen, doing.lane, ({ loads }) => loads.some((load) => load === 'lie-back')).some(
+      ({ startMs, endMs }) =>
+        endMs - startMs > VALUES.lieBackLongMs &&
+        one.plays.some((play) => play.workMs >= startMs && play.workMs < endMs),
+    );
+  return [
+    ...(doing.move.isometric && setMs > VALUES.isometricLongMs ? ['isometric-long' as const] : []),
+    ...(still && setMs > VALUES.standStillMs ? ['stand-still' as const] : []),
+    ...(liesLong() ? ['lie-back-long' as const] : []),
+  ];
+}
+
+function bites(seen: Seen, one: SeenItem, doing: LaneDoing): readonly Bite[] {
+  const effects = seen.effects.get(doing.lane) ?? [];
+  if (effects.length === 0) return [];
+  const { sides } = one.inForce;
+  const worked = sides.way === 'each' ? sides.order : sides.way === 'alternating' ? SIDES : NO_SIDE;
+  const own = biting(effects, doing, loadsOf(doing, one.item), worked);
+  const ofTime = loadsOfTime(seen, one, doing);
+  if (ofTime.length === 0) return own;
+  const loads = ofTime.map((load) => ({ load, on: 'body' as const }));
+  return [...own, ...bitesOf(effects, doing, loads, worked)];
+}
+
+const NO_SIDE: readonly Side[] = [];
+
+function bitesOf(
+  effects: readonly Effect[],
+  { level, support }: LaneDoing,
+  loads: readonly LevelLoad[],
+  worked: readonly Side[],
+): readonly Bite[] {
+  return effects.flatMap((effect) =>
+    loads.flatMap((load): Bite[] => {
+      const on = bitesOn(effect, load, level, support, worked);
+      if (on?.length === 0) return [];
+      return [{ effect, load: load.load, side: on === null ? null : (on[0] ?? null) }];
+    }),
+  );
+}
+
+/** The same limits meet the same levels over and over while a routine is built. */
+const known = rememberPair(
+  (_: readonly Effect[], __: readonly LevelLoad[]) => new Map<string, readonly Bite[]>(),
+);
+
+function biting(
+  effects: readonly Effect[],
+  doing: LaneDoing,
+  loads: readonly LevelLoad[],
+  worked: readonly Side[],
+): readonly Bite[] {
+  const before = known(effects, loads);
+  const key = `${doing.support} ${worked.join(' ')}`;
+  const found = before.get(key) ?? bitesOf(effects, doing, loads, worked);
+  before.set(key, found);
+  return found;
+}
+
+/** One finding for each item and severity: all loads, limits and people in it. */
+function gathered(
+  seen: Seen,
+  one: SeenItem,
+  severity: Severity,
+  hits: readonly { readonly lane: string; readonly bite: Bite }[],
+): Found[] {
+  const [first] = hits;
+  if (!first) return [];
+  const names = (pick: (bite: Bite) => string | undefined) => [
+    ...new Set(hits.map(({ bite }) => pick(bite)).filter((name) => name !== undefined)),
+  ];
+  const lanes = seen.lanes.filter((lane) => hits.some((hit) => hit.lane === lane));
+  const sides = new Set(hits.map(({ bite }) => bite.side));
+  return [
+    {
+      severity,
+      itemId: one.item.id,
+      lane: lanes.length === seen.lanes.length && lanes.length > 1 ? null : (lanes[0] ?? null),
+      side: sides.size === 1 ? first.bite.side : null,
+      about: {
+        lanes,
+        loads: names(({ load }) => load),
+        limits: names(({ effect }) => effect.limit),
+        people: names(({ effect }) => effect.person),
+      },
+    },
+  ];
+}
+
+export const limitLoad: Rule = {
+  severity: 'caution',
+  source: 'practice',
+  values: VALUES,
+  find: (seen) =>
+    seen.items.flatMap((one) => {
+      const hits = one.lanes.flatMap((doing) =>
+        bites(seen, one, doing).map((bite) => ({ lane: doing.lane, bite })),
+      );
+      const of = (severity: Effect['severity']) =>
+        hits.filter(({ bite }) => bite.effect.severity === severity);
+      return [
+        ...gathered(seen, one, 'stop', of('out')),
+        ...gathered(seen, one, 'caution', of('care')),
+      ];
+    }),
+  mends: (seen, finding) => {
+    const one = itemOf(seen, finding);
+    if (!one) return [];
+    const { side } = finding;
+    const otherAlone =
+      side && one.inForce.sides.way === 'each' && one.inForce.sides.order.length === 2
+        ? [
+            changeItem(seen.routine, one.item.id, {
+              sides: otherSide(side) === 'left' ? 'left-only' : 'right-only',
+              firstSide: undefined,
+            }),
+          ]
+        : [];
+    return [...easierLevels(seen, one, finding.lane), ...standIns(seen, one), ...otherAlone];
+  },
+};

@@ -1,0 +1,40 @@
+import type { PropName } from '@/core/moves';
+import type { LaneName } from '@/core/people';
+import type { Found, Rule } from '../finding';
+import { itemOf, moves } from '../mend';
+
+/** A prop that is put away and fetched again. */
+export const propChurn: Rule = {
+  severity: 'note',
+  source: 'practice',
+  values: {},
+  find: (seen) => {
+    const found = new Map<string, Found>();
+    const out = new Map<LaneName, ReadonlySet<PropName>>();
+    const put = new Map<LaneName, Set<PropName>>();
+    for (const { seen: one } of seen.inOrder) {
+      for (const { lane, props } of one.lanes) {
+        if (props.length === 0) continue;
+        const before = out.get(lane) ?? new Set();
+        const away = put.get(lane) ?? new Set();
+        const again = props.filter((prop) => !before.has(prop) && away.has(prop));
+        if (again.length > 0 && !found.has(one.item.id)) {
+          found.set(one.item.id, {
+            itemId: one.item.id,
+            lane: seen.lanes.length > 1 ? lane : null,
+            about: { lanes: [lane], props: again },
+          });
+        }
+        for (const prop of before) if (!props.includes(prop)) away.add(prop);
+        put.set(lane, away);
+        out.set(lane, new Set(props));
+      }
+    }
+    return [...found.values()];
+  },
+  mends: (seen, finding) => {
+    const one = itemOf(seen, finding);
+    if (!one || one.item.pinned) return [];
+    return [...moves(seen, one.entryId, 'earlier'), ...moves(seen, one.entryId, 'later')];
+  },
+};

@@ -1,0 +1,82 @@
+import { amountRange, applyChange, type Change, type SectionName } from '@/core/routine';
+import type { Found, Making, Mends, Rule } from '../finding';
+import { lineAtLeast, movesForAll, redosed } from '../mend';
+import { hasLimit, workMsOf, type Seen } from '../seen';
+import { isMovement } from '../warmth';
+
+const VALUES = {
+  fromMs: 1_200_000,
+  warmMs: 180_000,
+  olderWarmMs: 300_000,
+  settleMs: 120_000,
+  heartMs: 600_000,
+} as const;
+
+function needs(seen: Seen): Readonly<Record<'warm-up' | 'settle', number>> {
+  if (hasLimit(seen, ['heart'])) return { 'warm-up': VALUES.heartMs, settle: VALUES.heartMs };
+  return { 'warm-up': seen.older ? VALUES.olderWarmMs : VALUES.warmMs, settle: VALUES.settleMs };
+}
+
+/** Movement before main; all of settle, talk and breath included. */
+function has(seen: Seen, section: 'warm-up' | 'settle'): number {
+  const items = seen.items.filter((one) => one.section === section);
+  if (section === 'warm-up') {
+    return items.filter(isMovement).reduce((sum, one) => sum + workMsOf(one), 0);
+  }
+  const plays = items.flatMap(({ plays: own }) => own);
+  return plays.reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
+}
+
+export const warmShort: Rule = {
+  severity: 'caution',
+  source: 'practice',
+  values: VALUES,
+  find: (seen) => {
+    if (seen.score.totalMs < VALUES.fromMs) return [];
+    const need = needs(seen);
+    return (['warm-up', 'settle'] as const).flatMap((section): Found[] => {
+      const hasMs = has(seen, section);
+      if (hasMs >= need[section]) return [];
+      return [{ numbers: { hasMs, needsMs: need[section] }, about: { sections: [section] } }];
+    });
+  },
+  mends: (seen, finding, making) => {
+    const section: SectionName = finding.about.sections?.includes('settle') ? 'settle' : 'warm-up';
+    const missingMs = (finding.numbers.needsMs ?? 0) - (finding.numbers.hasMs ?? 0);
+    const adding = added(seen, section, missingMs, making);
+    return [...longer(seen, section, finding.numbers.needsMs ?? 0, making), ...adding];
+  },
+};
+
+/** Raises the doses of a section one after the other until there is enough. */
+function longer(seen: Seen, section: SectionName, needsMs: number, { see }: Making): Mends {
+  const wanted = section === 'settle' ? ('settle' as const) : ('warm-up' as const);
+  let now = seen;
+  const steps: Change['steps'][number][] = [];
+  for (const { item } of seen.items.filter((one) => one.section === section && !one.item.pinned)) {
+    const range = amountRange(item, seen.routine);
+    if (!range) continue;
+    for (let amount = range.now + range.step; amount <= range.most; amount += range.step) {
+      const [change] = redosed(now, item, { amount });
+      if (!change) break;
+      const next = see(applyChange(now.routine, change));
+      if (amount + range.step > range.most || has(next, wanted) >= needsMs) {
+        steps.push(...change.steps);
+        now = next;
+        if (has(now, wanted) >= needsMs) return [{ what: 'longer', steps }];
+        break;
+      }
+    }
+  }
+  return [];
+}
+
+function added(seen: Seen, section: SectionName, missingMs: number, making: Making): Mends {
+  const place = { section, at: section === 'settle' ? 0 : seen.routine.sections[section].length };
+  const good = movesForAll(seen, (move) =>
+    section === 'settle'
+      ? move.kind === 'breath'
+      : move.kind === 'mobility' && move.warms.length > 0,
+  );
+  return good.flatMap((move) => lineAtLeast(seen, move, place, making, missingMs)).slice(0, 6);
+}

@@ -1,0 +1,71 @@
+import { onSide, position, type Position } from '@/core/body';
+import { itemIdSchema } from '@/core/common';
+import { usualLevel } from '@/core/moves';
+import { placeOf, addEntry, entriesInOrder } from '@/core/routine';
+import type { Finding, Found, Making, Mends } from './finding';
+import { itemOf } from './mend';
+import type { Seen } from './seen';
+import { staysOf } from './stays';
+
+interface Most {
+  readonly onceMs: number;
+  readonly allMs: number;
+}
+
+/** Stays of one kind that are too long in one go, or together; one finding for each lane that has any. */
+export function tooLongStays(
+  seen: Seen,
+  inside: (at: Position) => boolean,
+  most: Most,
+): readonly Found[] {
+  return seen.lanes.flatMap((lane): Found[] => {
+    const stays = staysOf(seen, lane, inside);
+    const lengths = stays.map(({ startMs, endMs }) => endMs - startMs);
+    const onceMs = Math.max(0, ...lengths);
+    const allMs = lengths.reduce((sum, ms) => sum + ms, 0);
+    if (onceMs <= most.onceMs && allMs <= most.allMs) return [];
+    const where =
+      onceMs > most.onceMs ? stays.find((stay) => stay.endMs - stay.startMs === onceMs) : undefined;
+    return [
+      {
+        itemId: where?.itemId ?? stays.at(-1)?.itemId ?? null,
+        lane: seen.lanes.length > 1 ? lane : null,
+        numbers: { onceMs, allMs, mostOnceMs: most.onceMs, mostAllMs: most.allMs },
+        about: { lanes: [lane] },
+      },
+    ];
+  });
+}
+
+/** A short move in another place of about the same height, before or behind one of the entries. */
+export function anotherPlaceBetween(
+  seen: Seen,
+  finding: Finding,
+  inside: (at: Position) => boolean,
+  { newId }: Making,
+): Mends {
+  const one = itemOf(seen, finding);
+  if (!one) return [];
+  const height = position(onSide(one.inForce.level.from, null)).height;
+  const away = (level: ReturnType<typeof usualLevel>) =>
+    Math.abs(position(onSide(level.from, null)).height - height);
+  const others = seen.catalogue.moves
+    .filter((move) => {
+      const level = usualLevel(move);
+      return !inside(position(onSide(level.from, null))) && level.from === level.to;
+    })
+    .toSorted((a, b) => away(usualLevel(a)) - away(usualLevel(b)))
+    .slice(0, 4);
+  const { section, at } = placeOf(seen.routine, one.entryId);
+  const count = entriesInOrder(seen.routine).filter((entry) => entry.section === section).length;
+  const places = [at, at - 1, at + 1, at - 2].filter((place) => place >= 0 && place <= count);
+  return others.flatMap((move) =>
+    places.map((place) =>
+      addEntry(
+        seen.routine,
+        { kind: 'item', id: itemIdSchema.parse(newId()), moveId: move.id },
+        { section, at: place },
+      ),
+    ),
+  );
+}

@@ -1,0 +1,15 @@
+export { checkRoutine, mendOf, type RuleFinding } from './check/check';
+export {
+  RULE_SOURCES,
+  type Finding,
+  type Rule,
+  type RuleSource,
+  type Severity,
+} from './check/finding';
+export { fitSafely, type SafeFitting } from './check/guarded';
+export { RULES, RULE_IDS, type RuleId } from './check/table';
+export type { FitChange } from './fit/changes';
+export { fitRoutine } from './fit/fit';
+export type { LengthPart } from './fit/reach';
+export type { OrderRule } from './order/broken';
+export { orderRoutine, type OrderCost, type Ordering } from './order/order';

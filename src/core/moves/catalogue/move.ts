@@ -1,0 +1,23 @@
+import type { GroupName } from '@/core/common';
+import type { Dose } from '../dose/dose';
+import type { Level, Move } from './shape';
+
+export function usualLevel(move: Move): Level {
+  const level = move.levels.find(({ usual }) => usual) ?? move.levels[0];
+  if (!level) throw new Error(`${move.id} has no level`);
+  return level;
+}
+
+export function levelById(move: Move, id: string): Level | undefined {
+  return move.levels.find((level) => level.id === id);
+}
+
+/** By its name, as routine text has it; letter case doesn't matter. */
+export function levelNamed(move: Move, name: string): Level | undefined {
+  return move.levels.find((level) => level.name.toLowerCase() === name.toLowerCase());
+}
+
+/** A move's own dose at a group. */
+export function ownDose(move: Move, group: GroupName): Dose {
+  return move.doseFor?.[group] ?? move.dose;
+}

@@ -1,0 +1,62 @@
+export {
+  SHIPPED,
+  catalogueWith,
+  familyOf,
+  hasMove,
+  moveById,
+  type Catalogue,
+} from './catalogue/catalogue';
+export { CUE_STYLE_FAULTS, cueStyleFaults, type CueStyleFaultCode } from './catalogue/cue-style';
+export {
+  MOST_WORDS,
+  PART_FAULTS,
+  partFaults,
+  type Fault,
+  type PartFaultCode,
+} from './catalogue/faults';
+export {
+  BEARINGS,
+  CHALLENGES,
+  MOVE_KINDS,
+  PROPS,
+  PROP_NAMES,
+  SUPPORTS,
+  type Bearing,
+  type Challenge,
+  type MoveKind,
+  type PropName,
+  type Support,
+} from './catalogue/kinds';
+export { MOVE_MIGRATIONS, MOVE_VERSION, migratedMove } from './catalogue/migrations';
+export { levelById, levelNamed, ownDose, usualLevel } from './catalogue/move';
+export { foldName } from './catalogue/names';
+export { moveNamed, nameAtStart, nearestNames } from './catalogue/naming';
+export { moveSchema } from './catalogue/schema';
+export type { DoseRange, Level, LevelLoad, Move } from './catalogue/shape';
+export {
+  LEAST_EASE_MS,
+  USUAL_PRESS_MS,
+  alternatingSetMs,
+  doseInForce,
+  pressFits,
+  pressParts,
+  sideSetMs,
+  unitCount,
+  unitMs,
+  type Dose,
+  type DoseWords,
+  type WorkPart,
+} from './dose/dose';
+export {
+  DOSE_KINDS,
+  MOST_COUNT,
+  MOST_SETS,
+  pressSchema,
+  restMsSchema,
+  tempoSchema,
+  workMsSchema,
+  writtenDoseSchema,
+  type DoseKind,
+  type Tempo,
+  type WrittenDose,
+} from './dose/schema';

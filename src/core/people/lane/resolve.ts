@@ -1,0 +1,129 @@
+import { rememberPair, type LevelId } from '@/core/common';
+import { onSide, position, type PositionRef } from '@/core/body';
+import {
+  SUPPORTS,
+  familyOf,
+  levelById,
+  usualLevel,
+  type Catalogue,
+  type Level,
+  type Move,
+  type Support,
+} from '@/core/moves';
+import { NO_BARS, clearOf, type Bars } from '../limit/effects';
+import { LANES, laneGoesTo, type LaneName } from './lanes';
+
+/** Why a lane does what it does for an item. */
+export const LANE_REASONS = ['as-written', 'easier-level', 'family', 'rest'] as const;
+export type LaneReason = (typeof LANE_REASONS)[number];
+
+export interface LaneChoice {
+  readonly move: Move | null;
+  readonly level: Level | null;
+  readonly reason: LaneReason;
+}
+
+export interface LaneWish {
+  /** Where stand-ins come from. */
+  readonly catalogue: Catalogue;
+  readonly move: Move;
+  /** The level written for all lanes, and the one for this lane alone. */
+  readonly level?: LevelId | undefined;
+  readonly ownLevel?: LevelId | undefined;
+  readonly support?: Support | undefined;
+}
+
+function holdsEnough(lane: LaneName, level: Level, support: Support | undefined): boolean {
+  const { held } = LANES[lane];
+  const stands = [level.from, level.to].some((ref) => position(onSide(ref, null)).height === 4);
+  if (!held || !stands) return true;
+  return SUPPORTS.indexOf(support ?? level.support) <= SUPPORTS.indexOf(held);
+}
+
+/** Standing up in a move that starts and ends on the seat is a lane's own leave. */
+function passes(lane: LaneName, level: Level): boolean {
+  return level.through.every(
+    (ref: PositionRef) =>
+      laneGoesTo(lane, ref) ||
+      (position(onSide(ref, null)).height === 4 && LANES[lane].rises === true),
+  );
+}
+
+function allowed(lane: LaneName, level: Level, support: Support | undefined): boolean {
+  return (
+    laneGoesTo(lane, level.from) &&
+    laneGoesTo(lane, level.to) &&
+    passes(lane, level) &&
+    holdsEnough(lane, level, support)
+  );
+}
+
+/** The level itself, else the nearest easier one that nothing bars. */
+function nearestLevel(
+  lane: LaneName,
+  move: Move,
+  wanted: Level,
+  support: Support | undefined,
+  bars: Bars,
+  written: boolean,
+): Level | undefined {
+  const from = move.levels.indexOf(wanted);
+  for (let i = from; i >= 0; i--) {
+    const level = move.levels[i];
+    if (!level || !allowed(lane, level, i === from ? support : undefined)) continue;
+    if ((written && i === from) || clearOf(bars, level, level.support)) return level;
+  }
+  return undefined;
+}
+
+/**
+ * What a lane does for an item: the level as written, the nearest that is not harder, a move of the
+ * same family, or rest. Work time is the same in every lane. What the bars rule out is never put in
+ * place of what is written; what is written stays, and a check speaks of it.
+ */
+export function resolveInLane(lane: LaneName, wish: LaneWish, bars = NO_BARS): LaneChoice {
+  const { catalogue, move, support } = wish;
+  const id = wish.ownLevel ?? wish.level;
+  const known = choicesKnown(catalogue, bars);
+  const key = `${lane} ${move.id} ${id} ${support}`;
+  const before = known.get(key);
+  if (before) return before;
+  const choice = resolved(lane, wish, bars);
+  known.set(key, choice);
+  return choice;
+}
+
+/** A catalogue never changes, so what a lane does for a wish is worked out once. */
+const choicesKnown = rememberPair((_: Catalogue, __: Bars) => new Map<string, LaneChoice>());
+
+function resolved(lane: LaneName, wish: LaneWish, bars: Bars): LaneChoice {
+  const { catalogue, move, support } = wish;
+  const id = wish.ownLevel ?? wish.level;
+  const wanted = (id && levelById(move, id)) || usualLevel(move);
+  const level = nearestLevel(lane, move, wanted, support, bars, true);
+  if (level) return { move, level, reason: level === wanted ? 'as-written' : 'easier-level' };
+  const stand = familyStandIn(lane, familyOf(catalogue, move), move, wanted, bars);
+  return stand ?? { move: null, level: null, reason: 'rest' };
+}
+
+function familyStandIn(
+  lane: LaneName,
+  family: readonly Move[],
+  move: Move,
+  wanted: Level,
+  bars: Bars,
+): LaneChoice | undefined {
+  const height = position(onSide(wanted.from, null)).height;
+  const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
+  const apart = (level: Level) => Math.abs(position(onSide(level.from, null)).height - height);
+  const found = family
+    .filter((other) => other !== move)
+    .flatMap((other) => {
+      const level = nearestLevel(lane, other, usualLevel(other), undefined, bars, false);
+      return level ? [{ move: other, level }] : [];
+    });
+  const [best] = found.sort(
+    (a, b) => shared(b.move) - shared(a.move) || apart(a.level) - apart(b.level),
+  );
+  return best && { ...best, reason: 'family' };
+}

@@ -1,0 +1,202 @@
+import { distance } from 'fastest-levenshtein';
+import type { Side } from '@/core/body';
+import type { LimitOfBody } from './effects';
+import { LIMITS, ofOneSide, type LimitName } from './limits';
+import {
+  FILLERS,
+  NO_LIMITS,
+  OTHER_NAMES,
+  PART_WORDS,
+  SAYS_NOTHING,
+  TROUBLES,
+  TROUBLE_WORDS,
+  UNCLEAR,
+  type BodyPart,
+  type Trouble,
+} from './sayings';
+
+/** Words that no limit is called by, or more than one. */
+export interface UnreadLimit {
+  /** As it was typed. */
+  readonly words: string;
+  /** Where it starts in the text, counted from 0. */
+  readonly at: number;
+  /** The three limits that it comes nearest to, the nearest first. */
+  readonly nearest: readonly LimitName[];
+}
+
+export interface LimitsRead {
+  /** Each once; empty where there are none, or none that could be read. */
+  readonly limits: readonly LimitOfBody[];
+  readonly unread: readonly UnreadLimit[];
+}
+
+/**
+ * Reads limits as people say them: their names, and plain or trade words for them, with or without
+ * a side, between commas, semicolons or "and". It never throws.
+ * @example readLimits('bad knees, hip replacement left') // knee painful; hip replaced, left
+ */
+export function readLimits(text: string): LimitsRead {
+  const limits = new Map<string, LimitOfBody>();
+  const unread: UnreadLimit[] = [];
+  for (const { words, at } of pieces(text)) {
+    const said = limitSaid(words);
+    if (said === 'unread') unread.push({ words, at, nearest: nearestLimits(words) });
+    else for (const one of said) limits.set(limitWords(one), one);
+  }
+  return { limits: [...limits.values()].filter(notCovered(limits)), unread };
+}
+
+/** A limit of one side says nothing where the same one is there for both. */
+function notCovered(limits: ReadonlyMap<string, LimitOfBody>) {
+  return ({ limit, side }: LimitOfBody) => side === undefined || !limits.has(limit);
+}
+
+/** "knee painful left": what `readLimits` reads back. */
+export function limitWords({ limit, side }: LimitOfBody): string {
+  return side ? `${limit} ${side}` : limit;
+}
+
+interface Said {
+  readonly words: string;
+  readonly at: number;
+}
+
+/** What stands between commas, semicolons and ends of lines; by "and" too where the whole is no limit. */
+function pieces(text: string): readonly Said[] {
+  return cut(text, 0, /[,;\n]/gu).flatMap((piece) => {
+    if (limitSaid(piece.words) !== 'unread') return [piece];
+    const parts = cut(piece.words, piece.at, /\s+(?:and|&|\+)\s+/giu);
+    return parts.length > 1 ? parts : [piece];
+  });
+}
+
+function cut(text: string, from: number, between: RegExp): readonly Said[] {
+  const found: Said[] = [];
+  let start = 0;
+  for (const match of [...text.matchAll(between), { index: text.length, 0: '' }]) {
+    const raw = text.slice(start, match.index);
+    const words = raw.trim().replace(/\s+/gu, ' ');
+    if (words !== '') found.push({ words, at: from + start + raw.search(/\S/u) });
+    start = match.index + match[0].length;
+  }
+  return found;
+}
+
+function limitSaid(words: string): readonly LimitOfBody[] | 'unread' {
+  const said = plain(words);
+  if (SAYS_NOTHING.includes(said) || NO_LIMITS.includes(said)) return [];
+  const { rest, side } = withoutSide(said);
+  const limit = NAMED.get(said) ?? NAMED.get(rest) ?? NAMED.get(bare(rest)) ?? troubleIn(rest);
+  if (!limit) return 'unread';
+  return [side && ofOneSide(limit) ? { limit, side } : { limit }];
+}
+
+/** Lower case, with neither accents nor points, and hyphens read as spaces. */
+function plain(words: string): string {
+  return words
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[\p{M}'’‘`"“”.!?:()]/gu, '')
+    .replace(/[-–—/_\s]+/gu, ' ')
+    .replace(/\bflare up\b|\bflaring up\b/gu, 'flareup')
+    .trim();
+}
+
+const SIDE_WORDS: Readonly<Record<string, Side | 'both'>> = {
+  left: 'left',
+  l: 'left',
+  right: 'right',
+  r: 'right',
+  both: 'both',
+  bilateral: 'both',
+};
+
+function withoutSide(said: string): { readonly rest: string; readonly side: Side | undefined } {
+  const words = said.split(' ');
+  const sides = new Set(words.flatMap((word) => SIDE_WORDS[word] ?? []));
+  const [only] = sides;
+  const rest = words.filter((word) => !Object.hasOwn(SIDE_WORDS, word)).join(' ');
+  return { rest, side: sides.size === 1 && only !== 'both' ? only : undefined };
+}
+
+const isFiller = new Set(FILLERS);
+const bare = (said: string) =>
+  said
+    .split(' ')
+    .filter((word) => !isFiller.has(word) && !/^\d+$/u.test(word))
+    .join(' ');
+
+/** Every name of every limit, with fillers and without. */
+const NAMED: ReadonlyMap<string, LimitName> = new Map(
+  LIMITS.flatMap((limit) =>
+    [limit, ...(OTHER_NAMES[limit] ?? [])].flatMap((name): [string, LimitName][] => [
+      [plain(name), limit],
+      [bare(plain(name)), limit],
+    ]),
+  ).filter(([name]) => name !== ''),
+);
+
+function keyOf<T extends string>(
+  table: Readonly<Record<T, readonly string[]>>,
+): ReadonlyMap<string, T> {
+  const entries = Object.entries<readonly string[]>(table);
+  return new Map(entries.flatMap(([key, words]) => words.map((word) => [word, key as T])));
+}
+const PART_OF: ReadonlyMap<string, BodyPart> = keyOf(PART_WORDS);
+const TROUBLE_OF: ReadonlyMap<string, Trouble> = keyOf(TROUBLE_WORDS);
+
+/** A part and what is the matter with it, in any order; a part alone is a painful one. */
+function troubleIn(said: string): LimitName | undefined {
+  const words = bare(said).split(' ');
+  const parts = new Set(words.flatMap((word) => PART_OF.get(word) ?? []));
+  const troubles = new Set(words.flatMap((word) => TROUBLE_OF.get(word) ?? []));
+  const strange = words.some((word) => !PART_OF.has(word) && !TROUBLE_OF.has(word));
+  const [part] = parts;
+  if (strange || parts.size !== 1 || !part) return undefined;
+  const trouble = ORDER_OF_TROUBLES.find((one) => troubles.has(one)) ?? 'pain';
+  return TROUBLES[trouble][part];
+}
+
+/** "Painful after an operation" is read as the operation, which rules out more. */
+const ORDER_OF_TROUBLES = ['operated', 'fracture', 'flare', 'pain'] as const;
+
+/** Every trouble of every part, by all its words: what a word typed wrong may have been meant for. */
+const TROUBLED = Object.entries(TROUBLES).flatMap(([trouble, limits]) =>
+  Object.entries(limits).flatMap(([part, limit]) =>
+    PART_WORDS[part as BodyPart].flatMap((own) => [
+      ...TROUBLE_WORDS[trouble as Trouble].map((word) => [`${word} ${own}`, limit] as const),
+      ...(trouble === 'pain' ? [[own, limit] as const] : []),
+    ]),
+  ),
+);
+
+const NEAREST = 3;
+
+const unclearOf = (said: string) => (Object.hasOwn(UNCLEAR, said) ? UNCLEAR[said] : undefined);
+
+/** The limits that words come nearest to, by what they share and by their letters. */
+export function nearestLimits(words: string): readonly LimitName[] {
+  const said = withoutSide(plain(words)).rest.slice(0, 60);
+  const unclear = unclearOf(said) ?? unclearOf(bare(said));
+  if (unclear) return unclear;
+  const best = new Map<LimitName, number>();
+  for (const [name, limit] of [...NAMED, ...TROUBLED]) {
+    const apart = apartness(said, name);
+    if (apart < (best.get(limit) ?? Infinity)) best.set(limit, apart);
+  }
+  return [...best]
+    .toSorted(([, a], [, b]) => a - b)
+    .slice(0, NEAREST)
+    .map(([limit]) => limit);
+}
+
+/** From 0, the same, to about 1: the mean of how far each word is from its nearest in the name. */
+function apartness(said: string, name: string): number {
+  const [mine, theirs] = [said.split(' '), name.split(' ')];
+  const far = (word: string, others: readonly string[]) =>
+    Math.min(...others.map((other) => distance(word, other) / Math.max(word.length, other.length)));
+  const mean = (from: readonly string[], to: readonly string[]) =>
+    from.reduce((sum, word) => sum + far(word, to), 0) / from.length;
+  return (2 * mean(mine, theirs) + mean(theirs, mine)) / 3;
+}

@@ -1,0 +1,60 @@
+import {
+  barsOf,
+  dayOf,
+  effectsNotAsked,
+  effectsOf,
+  laneOf,
+  personEffects,
+  type Bars,
+  type Effect,
+  type LimitOfBody,
+  type LaneName,
+  type TakingPart,
+} from '@/core/people';
+import { remember } from '@/core/common';
+import { lanesOf } from './lanes-of';
+import type { Routine } from './schema';
+
+type Asked = Pick<Routine, 'limits' | 'limitsUnread' | 'group'>;
+
+/** Whether the group's limits were asked, and all of what was said was understood. */
+export function limitsAsked({ limits, limitsUnread }: Omit<Asked, 'group'>): boolean {
+  return limits !== undefined && limitsUnread === undefined;
+}
+
+const NONE: readonly Effect[] = [];
+const effectsOfGroup = remember((limits: readonly LimitOfBody[]) => effectsOf(limits));
+
+/** What the group's limits rule out or ask care for; an older group that was not asked has more. */
+export function groupEffects(routine: Asked): readonly Effect[] {
+  const { limits = [], group } = routine;
+  const notAsked = group === 'older' && !limitsAsked(routine);
+  if (limits.length === 0) return notAsked ? effectsNotAsked() : NONE;
+  return notAsked ? [...effectsOf(limits), ...effectsNotAsked()] : effectsOfGroup(limits);
+}
+
+/** What limits rule out and ask care for, lane by lane: the group's, and those of who takes it. */
+export function laneEffects(
+  routine: Routine,
+  part: TakingPart,
+): ReadonlyMap<LaneName, readonly Effect[]> {
+  const lanes = lanesOf(routine);
+  const saidOfGroup = routine.limits ?? routine.limitsUnread;
+  const ofGroup = saidOfGroup || part.people.length === 0 ? groupEffects(routine) : [];
+  const older = routine.group === 'older';
+  return new Map(
+    lanes.map((lane) => {
+      const own = part.people.filter((person) => laneOf(person, lanes) === lane);
+      const ofPeople = own.flatMap((one) => personEffects(one, dayOf(part), older));
+      return [lane, ofPeople.length > 0 ? [...ofGroup, ...ofPeople] : ofGroup];
+    }),
+  );
+}
+
+/** What the people of each lane may not be asked to bear. */
+export type LaneBars = ReadonlyMap<LaneName, Bars>;
+
+/** What bars each lane of a routine with these people. */
+export function laneBars(routine: Routine, part: TakingPart): LaneBars {
+  return new Map([...laneEffects(routine, part)].map(([lane, own]) => [lane, barsOf(own)]));
+}

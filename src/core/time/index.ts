@@ -1,7 +1,0 @@
-export {
-  LONGEST_MS,
-  parseDuration,
-  printClock,
-  printDuration,
-  type DurationProblem,
-} from './durations';

@@ -1,0 +1,113 @@
+import { remember, rememberPair, rememberText, withCapital } from '@/core/common';
+import { otherSide, type Side, talkMs, type Pace, type TransferPart } from '@/core/body';
+import type { Move } from '@/core/moves';
+import type { Item, ItemInForce } from '@/core/routine';
+import type { ScorePhrases, SegmentSide } from './score';
+import { workOf, type WorkSet } from './work';
+
+/** The end of the work, where the count-down stands and no cue may. */
+export const COUNT_DOWN_MS = 5000;
+/** Shorter work has no count-down; its cue may fill it. */
+export const COUNT_DOWN_FROM_MS = 12_000;
+
+/** A cue with the side's words put in; alternating work speaks of the side that starts. */
+export function spoken(
+  template: string,
+  side: SegmentSide,
+  first: Side | null,
+  phrases: ScorePhrases,
+): string {
+  const named = side === 'left' || side === 'right' ? side : (first ?? 'left');
+  return sayings(phrases)[named](template);
+}
+
+const sayings = remember((phrases: ScorePhrases) => {
+  const of = (named: Side) =>
+    rememberText((template) => {
+      const text = template
+        .replaceAll('{side}', phrases.side(named))
+        .replaceAll('{other}', phrases.side(otherSide(named)));
+      return withCapital(text);
+    });
+  return { left: of('left'), right: of('right') };
+});
+
+export interface GoCue {
+  readonly text: string;
+  /** Whether it can be said before the count-down. */
+  readonly fits: boolean;
+}
+
+/** How long a cue that starts with a set may take. */
+export function roomForCueMs({ ms, parts }: WorkSet): number {
+  const [first] = parts;
+  if (parts.length > 1 && first) return first.ms;
+  return ms >= COUNT_DOWN_FROM_MS ? ms - COUNT_DOWN_MS : ms;
+}
+
+/** The go-cue of a set: the full one on a side's first set where it fits, else the short one. */
+export function goCue(
+  item: Item,
+  move: Move,
+  set: WorkSet,
+  first: Side | null,
+  pace: Pace,
+  phrases: ScorePhrases,
+): GoCue {
+  const say = (template: string) => spoken(template, set.side, first, phrases);
+  const fits = (text: string) => talkMs(text, pace.talkWpm) <= roomForCueMs(set);
+  const full = say(item.cue ?? move.cues.go);
+  if (set.set === 1 && fits(full)) return { text: full, fits: true };
+  const short = say(move.cues.short);
+  return { text: short, fits: fits(short) };
+}
+
+/** As many steps of a way as can be said while it is walked; the words never lengthen it. */
+export function transferCue(
+  part: TransferPart,
+  pace: Pace,
+  phrases: ScorePhrases,
+): string | undefined {
+  const known = waysSaid(part, phrases);
+  if (!known.has(pace)) known.set(pace, waySaid(part, pace, phrases));
+  return known.get(pace);
+}
+
+const waysSaid = rememberPair(
+  (_: TransferPart, __: ScorePhrases) => new WeakMap<Pace, string | undefined>(),
+);
+
+function waySaid(
+  { steps, ms }: TransferPart,
+  pace: Pace,
+  phrases: ScorePhrases,
+): string | undefined {
+  for (let count = steps.length; count > 0; count--) {
+    const text = phrases.way(steps.slice(0, count));
+    if (talkMs(text, pace.talkWpm) <= ms) return text;
+  }
+  return undefined;
+}
+
+/**
+ * Whether the shortest go-cue of every set of an item can be said in its time.
+ * @returns the talk and the room of the tightest set, in milliseconds
+ */
+export function goCueFits(
+  item: Item,
+  inForce: ItemInForce,
+  pace: Pace,
+): { readonly fits: boolean; readonly talkMs: number; readonly roomMs: number } {
+  const sets = workOf(item, inForce, pace).flatMap((pass) => pass.sets);
+  // A side's name is one word, and so is the place that is kept for it.
+  const full = talkMs(item.cue ?? inForce.move.cues.go, pace.talkWpm);
+  const short = talkMs(inForce.move.cues.short, pace.talkWpm);
+  const tightest = sets
+    .map((set) => {
+      const roomMs = roomForCueMs(set);
+      const said = set.set === 1 && full <= roomMs ? full : short;
+      return { fits: said <= roomMs, talkMs: said, roomMs };
+    })
+    .sort((a, b) => a.roomMs - a.talkMs - (b.roomMs - b.talkMs));
+  return tightest[0] ?? { fits: true, talkMs: 0, roomMs: 0 };
+}

@@ -1,0 +1,143 @@
+import { talkMs, type Side } from '@/core/body';
+import { itemInForce, type ItemInForce } from '@/core/routine';
+import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken } from './cues';
+import type { Mark, SegmentSide, SpokenCue } from './score';
+import type { Play } from './unroll';
+import { add, partsFor, type Doing, type Walk } from './walk';
+import { cueNow, goTo, laneTarget, turnTo, waysBeforeTurn } from './ways';
+import { workOf, type SidePass, type WorkSet } from './work';
+
+/** Does one play of an item: the way there, set-up, count-in or switch, and its sets. */
+export function addPlay(walk: Walk, play: Play): void {
+  const { item, passSide } = play;
+  const inForce = itemInForce(item, walk.routine);
+  const doing: Doing = {
+    play: walk.plays++,
+    item,
+    round: play.round,
+    moveName: inForce.move.name,
+    ...partsFor(walk, item),
+  };
+  const passes = passesOf(play, inForce, walk);
+  const side = passes[0]?.side ?? null;
+  const first = inForce.sides.way === 'alternating' ? inForce.sides.first : null;
+  const turn = play.turns ? passSide : null;
+  if (turn) waysBeforeTurn(walk, doing, turn);
+  else goTo(walk, doing, sideOf(side) ?? passSide);
+  if (play.firstOfLine) addSetUp(walk, doing, inForce, side, first);
+  if (turn) addSwitch(walk, turn, inForce, doing);
+  else add(walk, 'count-in', walk.pace.countInMs, doing, { side });
+  passes.forEach((pass, i) => {
+    const to = sideOf(pass.side);
+    if (i > 0 && to) addSwitch(walk, to, inForce, doing);
+    addSets(walk, pass, sideOf(passes[i + 1]?.side ?? null), inForce, first, doing);
+  });
+}
+
+/** In a pass of a per-side block an item of two sides does that side alone. */
+function passesOf(play: Play, inForce: ItemInForce, walk: Walk): readonly SidePass[] {
+  const passes = workOf(play.item, inForce, walk.pace);
+  if (!play.passSide || inForce.sides.way !== 'each') return passes;
+  return passes.filter(({ side }) => side === play.passSide);
+}
+
+/** The first lane's set-up is spoken; the time is the longest of all lanes'. */
+function addSetUp(
+  walk: Walk,
+  doing: Doing,
+  inForce: ItemInForce,
+  side: SegmentSide,
+  first: Side | null,
+): void {
+  const { pace, phrases } = walk;
+  const texts = walk.lanes.map(({ name }) => {
+    const move = doing.choices.get(name)?.move;
+    if (!move) return phrases.restHere;
+    const own = move === inForce.move ? doing.item.setUp : undefined;
+    return spoken(own ?? move.cues.setUp, side, first, phrases);
+  });
+  const longestMs = Math.max(...texts.map((text) => talkMs(text, pace.talkWpm) + pace.settlingMs));
+  const ms = Math.max(pace.setUpMs, longestMs);
+  add(walk, 'set-up', ms, doing, { side, cues: cueNow(walk, () => texts[0]) });
+}
+
+function sideOf(side: SegmentSide): Side | null {
+  return side === 'left' || side === 'right' ? side : null;
+}
+
+function addSwitch(walk: Walk, to: Side, inForce: ItemInForce, doing: Doing): void {
+  const text = () => walk.phrases.switchTo(to, inForce.move.sideMeans);
+  add(walk, 'switch', turnTo(walk, doing, to), doing, { side: to, cues: cueNow(walk, text) });
+}
+
+function addSets(
+  walk: Walk,
+  { side, sets }: SidePass,
+  nextSide: Side | null,
+  inForce: ItemInForce,
+  first: Side | null,
+  doing: Doing,
+): void {
+  for (const lane of walk.lanes) {
+    lane.at = laneTarget(lane, doing.choices.get(lane.name), 'to', sideOf(side));
+  }
+  sets.forEach((set, i) => {
+    if (i > 0) {
+      const cues = cueNow(walk, () => walk.phrases.rest);
+      add(walk, 'rest', inForce.dose.restMs, doing, { cues });
+    }
+    addSet(walk, set, i === sets.length - 1 ? nextSide : null, inForce, first, doing);
+  });
+}
+
+function addSet(
+  walk: Walk,
+  set: WorkSet,
+  nextSide: Side | null,
+  { move }: ItemInForce,
+  first: Side | null,
+  doing: Doing,
+): void {
+  if (walk.quiet) {
+    for (const part of set.parts) {
+      add(walk, part.kind, part.ms, doing, { side: set.side, set: set.set });
+    }
+    return;
+  }
+  const startMs = walk.nowMs;
+  const endMs = startMs + set.ms;
+  const leading = walk.lanes[0] && doing.choices.get(walk.lanes[0].name)?.move;
+  const text = leading
+    ? goCue(doing.item, leading, set, first, walk.pace, walk.phrases).text
+    : walk.phrases.restHere;
+  const cues: SpokenCue[] = [{ atMs: startMs, text }, ...endCues(walk, set, text, endMs)];
+  if (set.ms >= COUNT_DOWN_FROM_MS && nextSide) {
+    const soon = walk.phrases.switchSoon(nextSide, move.sideMeans);
+    cues.push({ atMs: endMs - COUNT_DOWN_MS, text: soon });
+  }
+  const marks: readonly Mark[] = set.marks.map((mark) => ({ ...mark, atMs: mark.atMs + startMs }));
+  set.parts.forEach((part, i) => {
+    const from = walk.nowMs;
+    const until = from + part.ms;
+    const last = i === set.parts.length - 1;
+    const within = ({ atMs }: { atMs: number }) =>
+      atMs >= from && (atMs < until || (last && atMs === until));
+    const own = part.kind === 'press' ? walk.phrases.press : i > 0 ? walk.phrases.ease : undefined;
+    add(walk, part.kind, part.ms, doing, {
+      side: set.side,
+      set: set.set,
+      marks: marks.filter(within),
+      cues: [...(own ? [{ atMs: from, text: own }] : []), ...cues.filter(within)],
+    });
+  });
+}
+
+/**
+ * Work that is too short for a count-down ends with a word, said before the end so that what comes
+ * next does not cut it off. Where the cue fills the time, the chime alone says it.
+ */
+function endCues({ pace, phrases }: Walk, { ms }: WorkSet, go: string, endMs: number): SpokenCue[] {
+  const wordMs = talkMs(phrases.andRest, pace.talkWpm);
+  if (ms >= COUNT_DOWN_FROM_MS || talkMs(go, pace.talkWpm) + wordMs > ms) return [];
+  return [{ atMs: endMs - wordMs, text: phrases.andRest }];
+}

@@ -1,0 +1,37 @@
+export {
+  WHERE,
+  asksOf,
+  findMoves,
+  lanesFor,
+  limitsAgainst,
+  type Wanted,
+  type Where,
+} from './find-moves/find-moves';
+export { searchMoves } from './find-moves/search';
+export {
+  DRAFT_MIGRATIONS,
+  DRAFT_VERSION,
+  draftOf,
+  emptyDraft,
+  levelLike,
+  moveDraftSchema,
+  type LevelDraft,
+  type MoveDraft,
+} from './own-move/draft';
+export {
+  MOVES_FORMAT,
+  movesFileSchema,
+  readMovesFile,
+  writeMovesFile,
+} from './own-move/moves-file';
+export {
+  ADVICE,
+  PLACE_FAULTS,
+  bringMoves,
+  isAsShipped,
+  isLikeShipped,
+  isShipped,
+  type Bringing,
+  type MoveFaultCode,
+} from './own-move/own';
+export { mustMend, readDraft, type DraftProblem } from './own-move/read-draft';

@@ -1,0 +1,21 @@
+export const BRING_IN = {
+  untitled: 'New routine',
+  title: 'Bring in',
+  hint: 'Paste routine text, or choose a file of a routine or of moves that was saved here. Nothing is changed until you add it.',
+  label: 'Routine text',
+  choose: 'Choose a file',
+  add: 'Add routine',
+  addMoves: 'Add moves',
+  newMoves: (names: string) => `New: ${names}.`,
+  changes: (names: string) => `Changed from the original, in all routines: ${names}.`,
+  replaces: (names: string) => `In place of your own: ${names}.`,
+  same: (names: string) => `Here already: ${names}.`,
+  carries: (names: string) => `It carries its own moves: ${names}.`,
+  tooBig: (name: string) => `${name} is larger than 4 MB, so it was not read.`,
+  problems: (count: number) =>
+    count === 1 ? 'One place needs a change:' : `${count} places need a change:`,
+  nothing: 'There is no move in this text yet.',
+  place: (line: number, column: number) => `Line ${line}, column ${column}`,
+  good: (title: string, items: number) =>
+    `${title}: ${items} ${items === 1 ? 'item' : 'items'}, no problems.`,
+};

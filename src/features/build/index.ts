@@ -1,1 +1,0 @@
-export { BuildScreen } from './build-screen';

@@ -1,0 +1,63 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { PaperProvider } from 'react-native-paper';
+import { countingIds, routineIdSchema } from '@/core/common';
+import { applyChange, itemsInOrder, readRoutineText, type Change } from '@/core/routine';
+import { lightTheme } from '@/design';
+import { AddingLine } from './adding-line';
+
+const { routine } = readRoutineText('Seated cat', {
+  id: routineIdSchema.parse('r'),
+  newId: countingIds('i'),
+  untitled: 'x',
+});
+
+function setUp() {
+  const changes: Change[] = [];
+  render(
+    <PaperProvider theme={lightTheme}>
+      <AddingLine
+        id={routine.id}
+        routine={routine}
+        change={(change) => change && changes.push(change)}
+        chosen={undefined}
+        onAdded={() => undefined}
+      />
+    </PaperProvider>,
+  );
+  const input = screen.getByRole<HTMLInputElement>('textbox');
+  const type = (text: string) => fireEvent.change(input, { target: { value: text } });
+  const enter = () => fireEvent.keyDown(input, { key: 'Enter' });
+  return { changes, input, type, enter };
+}
+
+describe('the adding line', () => {
+  test('says what it would add, and adds it', () => {
+    const { changes, input, type, enter } = setUp();
+    type('seated twist 30s each');
+    expect(screen.getByText(/Seated twist: hold 30s, each side · adds 1:1/)).toBeTruthy();
+    enter();
+    const [change] = changes;
+    if (!change) throw new Error('nothing added');
+    expect(itemsInOrder(applyChange(routine, change)).map(({ moveId }) => moveId)).toEqual([
+      'seated-cat',
+      'seated-twist',
+    ]);
+    expect(input.value).toBe('');
+  });
+
+  test('keeps a wrong line and says what is wrong', () => {
+    const { changes, input, type, enter } = setUp();
+    type('seated twist 30s sideways');
+    enter();
+    expect(screen.getByText(/“sideways” is not understood here/)).toBeTruthy();
+    expect(input.value).toBe('seated twist 30s sideways');
+    expect(changes).toEqual([]);
+  });
+
+  test('offers moves while a name is typed', () => {
+    const { input, type } = setUp();
+    type('seated b');
+    fireEvent.click(screen.getByText('Seated band row'));
+    expect(input.value).toBe('Seated band row: ');
+  });
+});

@@ -1,0 +1,63 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { parseDuration } from '@/core/common';
+import { Field, TARGET, useTokens } from '@/design';
+import { BUILD } from './strings';
+
+interface DurationFieldProps {
+  readonly label: string;
+  readonly kept?: string;
+  readonly onDuration: (ms: number) => void;
+  /** Where nothing typed means something; else it is a problem like any other. */
+  readonly onEmpty?: () => void;
+  /** A button that takes what is typed; without one, leaving the field does. */
+  readonly button?: string;
+}
+
+/** A time as people write it; a wrong one stays as it was typed and says how it is written. */
+export function DurationField({
+  label,
+  kept = '',
+  onDuration,
+  onEmpty,
+  button,
+}: DurationFieldProps) {
+  const t = useTokens();
+  const [typed, setTyped] = useState(kept);
+  const [wrong, setWrong] = useState(false);
+  const keep = () => {
+    if (typed.trim() === '' && onEmpty) {
+      setWrong(false);
+      return onEmpty();
+    }
+    const read = parseDuration(typed);
+    const good = read.ok && read.value >= 1000;
+    setWrong(!good);
+    if (read.ok && good) onDuration(read.value);
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Field
+        label={label}
+        value={typed}
+        onChangeText={setTyped}
+        onSubmitEditing={keep}
+        error={wrong}
+        {...(!button && { onBlur: keep })}
+      />
+      <View aria-live="polite">
+        {wrong && (
+          <Text variant="bodyMedium" style={{ color: t.clay }}>
+            {BUILD.slotWrong}
+          </Text>
+        )}
+      </View>
+      {button && (
+        <Button mode="contained" contentStyle={{ minHeight: TARGET }} onPress={keep}>
+          {button}
+        </Button>
+      )}
+    </View>
+  );
+}

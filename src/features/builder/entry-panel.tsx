@@ -1,0 +1,33 @@
+import { withCapital } from '@/core/common';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import type { Entry } from '@/core/routine';
+import { BlockEditor } from './block-editor';
+import { EntryActions } from './entry-actions';
+import { ItemEditor, RestEditor } from './item-editor';
+import { PanelTop } from './panel-top';
+import { BUILD } from './strings';
+import type { Editing } from './use-routine';
+
+interface EntryPanelProps extends Editing {
+  readonly entry: Entry;
+  readonly onClose: () => void;
+}
+
+/** The chosen row, to be changed. */
+export function EntryPanel({ entry, ...rest }: EntryPanelProps) {
+  if (entry.kind === 'item') return <ItemEditor item={entry} {...rest} />;
+  if (entry.kind === 'block') return <BlockEditor block={entry} {...rest} />;
+  if (entry.kind === 'rest') return <RestEditor rest={entry} {...rest} />;
+  return (
+    <View style={styles.all}>
+      <PanelTop title={withCapital(BUILD.note)} onClose={rest.onClose} />
+      <Text variant="bodyLarge">{entry.note}</Text>
+      <EntryActions entry={entry} {...rest} onGone={rest.onClose} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: 4, padding: 16 },
+});

@@ -1,0 +1,76 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { PaperProvider } from 'react-native-paper';
+import { Provider } from 'react-redux';
+import type { Change, Routine } from '@/core/routine';
+import { routineOf } from '@/core/testing';
+import { lightTheme } from '@/design';
+import { fakePlatform, type FakePlatform, storeOn } from '@/state/testing';
+import { FindingsCount, FindingsPanel, useFindings } from '.';
+
+const MISSING = routineOf('Seated twist: hold 20s, left only');
+
+function setUp(routine: Routine, platform: FakePlatform = fakePlatform()) {
+  const mended: Change[] = [];
+  const chosen: string[] = [];
+  function Both({ about }: { readonly about: Routine }) {
+    const findings = useFindings(about);
+    return (
+      <>
+        <FindingsCount findings={findings} open onPress={() => undefined} />
+        <FindingsPanel
+          findings={findings}
+          routine={about}
+          onMend={(_, change) => mended.push(change)}
+          onChoose={(id) => chosen.push(id)}
+          onClose={() => undefined}
+        />
+      </>
+    );
+  }
+  const wrapped = (about: Routine) => (
+    <Provider store={storeOn(platform)}>
+      <PaperProvider theme={lightTheme}>
+        <Both about={about} />
+      </PaperProvider>
+    </Provider>
+  );
+  render(wrapped(routine));
+  return { mended, chosen };
+}
+
+describe('the findings', () => {
+  test('each has its sentence, its reason, its place and its mend', async () => {
+    const { mended, chosen } = setUp(MISSING);
+    expect(await screen.findByText('The right side is never done.')).toBeTruthy();
+    expect(screen.getByText(/leaves people uneven/)).toBeTruthy();
+    expect(screen.getByText('Caution · Seated twist')).toBeTruthy();
+    fireEvent.click(await screen.findByText('Add the right side'));
+    expect(mended).toHaveLength(1);
+    fireEvent.click(screen.getAllByText('Go to Seated twist')[0] as HTMLElement);
+    expect(chosen).toEqual(['i1']);
+  });
+
+  test('are counted by how grave they are', async () => {
+    setUp(MISSING);
+    await waitFor(() =>
+      expect(
+        screen.getByRole('button', { name: /^Findings: 2 cautions, \d notes?$/ }),
+      ).toBeTruthy(),
+    );
+  });
+
+  test('an accepted caution says why', async () => {
+    setUp(routineOf('Seated twist: hold 20s, left only, accept side-missing "the other is sore"'));
+    expect(await screen.findByText('Kept: the other is sore')).toBeTruthy();
+  });
+
+  test('checks that fail say so, and nothing else breaks', async () => {
+    const platform = fakePlatform();
+    const failing = async () => {
+      throw new Error('the worker is gone');
+    };
+    setUp(MISSING, { ...platform, work: { ...platform.work, findings: failing } });
+    expect(await screen.findByText(/The checks did not finish/)).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Findings: not looked at' })).toBeTruthy();
+  });
+});

@@ -1,0 +1,80 @@
+import { useEffect, useMemo, useState } from 'react';
+import type { ItemId } from '@/core/common';
+import type { RuleFinding } from '@/core/judgement';
+import type { Change, Routine } from '@/core/routine';
+import { findingsOf, mendFor, useAppDispatch } from '@/state';
+
+export type Looking = 'looking' | 'done' | 'failed';
+
+export interface Findings {
+  readonly all: readonly RuleFinding[];
+  readonly byEntry: ReadonlyMap<ItemId, readonly RuleFinding[]>;
+  /** The routine that they are about; the one before while the checks look. */
+  readonly routine: Routine | undefined;
+  readonly state: Looking;
+}
+
+const NONE: readonly RuleFinding[] = [];
+
+/** What the checks find in a routine. Those of the state before stay until the new ones are there. */
+export function useFindings(routine: Routine): Findings {
+  const dispatch = useAppDispatch();
+  const [known, setKnown] = useState<{ routine: Routine; all: readonly RuleFinding[] }>();
+  const [failed, setFailed] = useState<Routine>();
+  useEffect(() => {
+    let wanted = true;
+    dispatch(findingsOf(routine)).then(
+      (all) => wanted && setKnown({ routine, all }),
+      () => wanted && setFailed(routine),
+    );
+    return () => {
+      wanted = false;
+    };
+  }, [dispatch, routine]);
+  const all = known?.all ?? NONE;
+  const byEntry = useMemo(() => {
+    const map = new Map<ItemId, RuleFinding[]>();
+    for (const one of all) {
+      if (one.itemId) map.set(one.itemId, [...(map.get(one.itemId) ?? []), one]);
+    }
+    return map;
+  }, [all]);
+  const state = failed === routine ? 'failed' : known?.routine === routine ? 'done' : 'looking';
+  return { all, byEntry, routine: known?.routine, state };
+}
+
+interface Mends {
+  readonly of: readonly RuleFinding[];
+  readonly mends: ReadonlyMap<RuleFinding, Change>;
+}
+
+const NO_MENDS: Mends['mends'] = new Map();
+
+/** The mends of these findings, found one by one; none while the checks look at a newer state. */
+export function useMends({ all, routine, state }: Findings): ReadonlyMap<RuleFinding, Change> {
+  const dispatch = useAppDispatch();
+  const [known, setKnown] = useState<Mends>({ of: NONE, mends: NO_MENDS });
+  useEffect(() => {
+    if (!routine || state !== 'done') return;
+    let wanted = true;
+    const find = async () => {
+      for (const finding of all) {
+        // A mend that can't be worked out is none; the others may still be there.
+        const mend = await dispatch(mendFor(routine, finding)).catch(() => undefined);
+        if (!wanted) return;
+        if (mend) {
+          setKnown((before) => ({
+            of: all,
+            mends: new Map(before.of === all ? before.mends : []).set(finding, mend),
+          }));
+        }
+      }
+    };
+    void find();
+    return () => {
+      wanted = false;
+    };
+  }, [dispatch, all, routine, state]);
+  // A mend is an edit of one state of the routine, and fits no other.
+  return state === 'done' && known.of === all ? known.mends : NO_MENDS;
+}

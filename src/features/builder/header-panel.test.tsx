@@ -1,0 +1,110 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { PaperProvider } from 'react-native-paper';
+import { countingIds, routineIdSchema } from '@/core/common';
+import { applyChange, readRoutineText, type Change, type Routine } from '@/core/routine';
+import { lightTheme } from '@/design';
+import { HeaderPanel } from './header-panel';
+
+function setUp(text = 'group: desk\nSeated cat') {
+  const id = routineIdSchema.parse('r');
+  const { routine: start } = readRoutineText(text, {
+    id,
+    newId: countingIds('i'),
+    untitled: 'x',
+  });
+  let now = start;
+  function Panel() {
+    const [open, setOpen] = useState(true);
+    const [routine, setRoutine] = useState<Routine>(start);
+    now = routine;
+    const change = (one: Change | undefined) => one && setRoutine(applyChange(routine, one));
+    return (
+      <>
+        <button onClick={() => setOpen(false)}>close</button>
+        {open && <HeaderPanel id={id} routine={routine} change={change} />}
+      </>
+    );
+  }
+  render(
+    <PaperProvider theme={lightTheme}>
+      <Panel />
+    </PaperProvider>,
+  );
+  const field = (name: RegExp) => screen.getByRole<HTMLInputElement>('textbox', { name });
+  const write = (name: RegExp, value: string) => {
+    fireEvent.change(field(name), { target: { value } });
+    fireEvent.blur(field(name));
+  };
+  const close = () => fireEvent.click(screen.getByRole('button', { name: 'close' }));
+  return { field, write, close, routine: () => now };
+}
+
+describe('group and time', () => {
+  test('limits, room and schools are written as in a text', () => {
+    const { write, routine } = setUp();
+    write(/^Limits/, 'knee painful left, no floor');
+    write(/room/i, '12 chairs, wall');
+    write(/^School/, 'curl never');
+    expect(routine().limits).toEqual([
+      { limit: 'knee painful', side: 'left' },
+      { limit: 'no floor' },
+    ]);
+    expect(routine().room).toEqual([{ thing: 'chair', count: 12 }, { thing: 'wall' }]);
+    expect(routine().schools).toEqual({ curl: 'never' });
+  });
+
+  test('what can’t be read stays as it was typed, with what could stand there', () => {
+    const { field, write, routine } = setUp('group: desk\nlimits: no floor\nSeated cat');
+    write(/^School/, 'curl never, dance often');
+    expect(field(/^School/).value).toBe('curl never, dance often');
+    expect(screen.getByText(/“dance often” is not a school/)).toBeTruthy();
+    expect(routine().schools).toBeUndefined();
+  });
+
+  test('limits that are not understood stand, and are asked about, until they are answered', () => {
+    const { field, write, routine } = setUp('group: desk\nlimits: none\nSeated cat');
+    write(/^Limits/, 'bad knees, tired, arthritis');
+    expect(routine()).toMatchObject({
+      limits: [{ limit: 'knee painful' }],
+      limitsUnread: ['tired', 'arthritis'],
+    });
+    expect(field(/^Limits/).value).toBe('knee painful, tired, arthritis');
+    fireEvent.click(screen.getAllByRole('button', { name: 'a painful hip' }).at(-1) as HTMLElement);
+    expect(routine().limits).toEqual([{ limit: 'knee painful' }, { limit: 'hip painful' }]);
+    fireEvent.click(screen.getByRole('button', { name: 'Leave “tired” out' }));
+    expect(routine().limitsUnread).toBeUndefined();
+    expect(screen.queryByText(/is not a limit/)).toBeNull();
+    write(/^Limits/, '');
+    expect(routine().limits).toBeUndefined();
+  });
+
+  test('limits that are left out are not asked, not none', () => {
+    const { write, routine } = setUp();
+    write(/^Limits/, 'tired');
+    fireEvent.click(screen.getByRole('button', { name: 'Leave “tired” out' }));
+    expect(routine()).not.toHaveProperty('limits');
+    expect(routine()).not.toHaveProperty('limitsUnread');
+  });
+
+  test('limits that are still being typed are kept when the panel closes', () => {
+    const { field, routine, close } = setUp();
+    fireEvent.change(field(/^Limits/), { target: { value: 'bad knees' } });
+    close();
+    expect(routine().limits).toEqual([{ limit: 'knee painful' }]);
+  });
+
+  test('the group, the slot and the ways of taking part; one way always stays', () => {
+    const { write, routine } = setUp('group: desk\nlanes: chair\nSeated cat');
+    fireEvent.click(screen.getByRole('radio', { name: 'Older adults' }));
+    expect(routine().group).toBe('older');
+    write(/slot/i, '12:30');
+    expect(routine().slotMs).toBe(750_000);
+    fireEvent.click(screen.getByRole('switch', { name: /^In the chair/ }));
+    expect(routine().lanes).toEqual(['chair']);
+    fireEvent.click(screen.getByRole('switch', { name: 'Standing' }));
+    expect(routine().lanes).toEqual(['chair', 'stand']);
+    fireEvent.click(screen.getByRole('switch', { name: /^In the chair/ }));
+    expect(routine().lanes).toEqual(['stand']);
+  });
+});

@@ -1,0 +1,150 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+
+import { countingIds, printClock, GROUP_NAMES } from '@/core/common';
+import { LANE_NAMES, type LaneName } from '@/core/people';
+import { changeHeader, lanesOf, readRoutineText, writeHeaders } from '@/core/routine';
+import { Choices, Field, Target, useTokens } from '@/design';
+import { LANE_TITLES, GROUP_TITLES } from '@/words/names';
+import { problemSentence } from '@/words/problems';
+import { DurationField } from './duration-field';
+import { LimitsField } from './limits-field';
+import { BUILD } from './strings';
+import type { Editing } from './use-routine';
+
+/** Who the routine is for and how long it may take. */
+export function HeaderPanel({ routine, change }: Editing) {
+  return (
+    <View style={styles.all}>
+      <Choices
+        label={BUILD.group}
+        choices={GROUP_NAMES.map((value) => ({ value, text: GROUP_TITLES[value] }))}
+        value={routine.group}
+        onChoose={(group) => group !== routine.group && change(changeHeader(routine, { group }))}
+      />
+      <SlotField routine={routine} change={change} />
+      <LaneChoices routine={routine} change={change} />
+      <LimitsField key={`limits ${routine.id}`} routine={routine} change={change} />
+      {HEADERS.map(({ key, label }) => (
+        <HeaderField
+          key={`${key} ${routine.id}`}
+          name={key}
+          label={label}
+          routine={routine}
+          change={change}
+        />
+      ))}
+    </View>
+  );
+}
+
+/** What is written as in a routine's text. */
+const HEADERS = [
+  { key: 'room', label: BUILD.room },
+  { key: 'school', label: BUILD.school },
+] as const;
+
+type HeaderKey = (typeof HEADERS)[number]['key'];
+
+const HEAD_KEY: Readonly<Record<HeaderKey, 'room' | 'schools'>> = {
+  room: 'room',
+  school: 'schools',
+};
+
+/** A header of the text in a field of its own; what can't be read stays as it was typed. */
+function HeaderField({
+  name,
+  label,
+  routine,
+  change,
+}: Pick<Editing, 'routine' | 'change'> & { readonly name: HeaderKey; readonly label: string }) {
+  const t = useTokens();
+  const kept = writeHeaders(routine).get(name) ?? '';
+  const [typed, setTyped] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+  const keep = () => {
+    if (typed === undefined || typed.trim() === kept) return setTyped(undefined);
+    const key = HEAD_KEY[name];
+    if (typed.trim() === '') {
+      change(changeHeader(routine, { [key]: undefined }));
+      setProblem(undefined);
+      return setTyped(undefined);
+    }
+    const read = readRoutineText(`${name}: ${typed}`, {
+      id: routine.id,
+      newId: countingIds('header'),
+      untitled: routine.title,
+    });
+    const [wrong] = read.problems;
+    setProblem(wrong && problemSentence(wrong));
+    if (wrong) return;
+    change(changeHeader(routine, { [key]: read.routine[key] }));
+    setTyped(undefined);
+  };
+  return (
+    <View>
+      <Field
+        label={label}
+        value={typed ?? kept}
+        onChangeText={setTyped}
+        onBlur={keep}
+        onSubmitEditing={keep}
+        error={problem !== undefined}
+      />
+      <View aria-live="polite">
+        {problem && (
+          <Text variant="bodyMedium" style={{ color: t.clay }}>
+            {problem}
+          </Text>
+        )}
+      </View>
+    </View>
+  );
+}
+
+/** The lanes of the routine, in the order they were chosen; the first one leads. */
+function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+  const lanes = lanesOf(routine);
+  const toggle = (name: LaneName) => {
+    const next = lanes.includes(name) ? lanes.filter((one) => one !== name) : [...lanes, name];
+    if (next.length > 0) change(changeHeader(routine, { lanes: [...next] }));
+  };
+  return (
+    <View style={styles.lanes}>
+      <Text variant="bodyLarge">{BUILD.lanes}</Text>
+      <View role="group" aria-label={BUILD.lanes} style={styles.options}>
+        {LANE_NAMES.map((name) => (
+          <Target
+            key={name}
+            role="switch"
+            checked={lanes.includes(name)}
+            look={lanes.includes(name) ? 'filled' : 'outlined'}
+            label={name === lanes[0] ? BUILD.leads(LANE_TITLES[name]) : LANE_TITLES[name]}
+            onPress={() => toggle(name)}
+          />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+  const { slotMs } = routine;
+  const keep = (next: number | undefined) =>
+    next !== slotMs && change(changeHeader(routine, { slotMs: next }));
+  return (
+    <DurationField
+      label={BUILD.slot}
+      kept={slotMs === undefined ? '' : printClock(slotMs)}
+      onDuration={keep}
+      onEmpty={() => keep(undefined)}
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: 8, paddingBottom: 8 },
+  lanes: { gap: 8 },
+  options: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,0 +1,1 @@
+export { BuilderScreen } from './builder-screen';

@@ -1,0 +1,125 @@
+import { LONGEST_MS, type LevelId } from '@/core/common';
+import {
+  ownDose,
+  usualLevel,
+  type Move,
+  LEAST_EASE_MS,
+  MOST_COUNT,
+  MOST_SETS,
+  USUAL_PRESS_MS,
+  pressFits,
+  type DoseKind,
+  type WrittenDose,
+} from '@/core/moves';
+import {
+  TIME_STEP_MS,
+  amountOf,
+  doseWritten,
+  itemInForce,
+  withAmount,
+  writtenOf,
+  type Item,
+  type ItemWords,
+  type Setting,
+  type SidesClause,
+} from '@/core/routine';
+
+/** A number that a person steps up and down, with what each step would write. */
+export interface Stepper {
+  readonly value: number;
+  readonly less: ItemWords | undefined;
+  readonly more: ItemWords | undefined;
+}
+
+/** Holds and steady work step by five seconds, reps and breaths by one. */
+export function amountStepper(item: Item, setting: Setting): Stepper {
+  const { dose } = itemInForce(item, setting);
+  const timed = dose.kind === 'hold' || dose.kind === 'timed';
+  const [step, least, most] = timed ? [TIME_STEP_MS, TIME_STEP_MS, LONGEST_MS] : [1, 1, MOST_COUNT];
+  const value = amountOf(dose);
+  const to = (amount: number): ItemWords | undefined =>
+    amount < least || amount > most
+      ? undefined
+      : doseWritten(item, dose, withAmount(writtenOf(dose), amount));
+  return { value, less: to(value - step), more: to(value + step) };
+}
+
+export function setsStepper(item: Item, setting: Setting): Stepper {
+  const { dose } = itemInForce(item, setting);
+  const to = (sets: number): ItemWords | undefined =>
+    sets < 1 || sets > MOST_SETS
+      ? undefined
+      : doseWritten(item, dose, { ...writtenOf(dose), sets });
+  return { value: dose.sets, less: to(dose.sets - 1), more: to(dose.sets + 1) };
+}
+
+export function restStepper(item: Item, setting: Setting): Stepper {
+  const { dose } = itemInForce(item, setting);
+  const to = (restMs: number): ItemWords | undefined =>
+    restMs < 0 || restMs > 600_000 ? undefined : { dose: writtenOf(dose), restMs };
+  return {
+    value: dose.restMs,
+    less: to(dose.restMs - TIME_STEP_MS),
+    more: to(dose.restMs + TIME_STEP_MS),
+  };
+}
+
+/** Rounds of press-and-ease, for holds that are long enough. */
+export function pressStepper(item: Item, setting: Setting): Stepper | undefined {
+  const { dose, sides } = itemInForce(item, setting);
+  if (dose.kind !== 'hold' || sides.way === 'alternating') return undefined;
+  const pressMs = dose.press?.pressMs ?? USUAL_PRESS_MS;
+  const value = dose.press?.times ?? 0;
+  const to = (times: number): ItemWords | undefined => {
+    if (times < 0) return undefined;
+    if (times === 0) return { press: undefined };
+    const press = { pressMs, times };
+    return times <= 20 && pressFits(dose.holdMs, press) ? { press } : undefined;
+  };
+  if (value === 0 && dose.holdMs < USUAL_PRESS_MS + 2 * LEAST_EASE_MS) return undefined;
+  return { value, less: to(value - 1), more: to(value + 1) };
+}
+
+/** Another kind of dose: the move's own amount where it is of that kind, else a usual one. */
+export function toKind(item: Item, setting: Setting, kind: DoseKind): ItemWords {
+  const own = ownDose(itemInForce(item, setting).move, setting.group);
+  const usual: Readonly<Record<DoseKind, WrittenDose>> = {
+    hold: { kind: 'hold', holdMs: 20_000, sets: 1 },
+    reps: { kind: 'reps', reps: 8, sets: 1 },
+    breaths: { kind: 'breaths', breaths: 5, sets: 1 },
+    timed: { kind: 'timed', timedMs: 30_000, sets: 1 },
+  };
+  const next = own.kind === kind ? writtenOf(own) : usual[kind];
+  return { dose: next, press: undefined, tempo: undefined, restMs: undefined };
+}
+
+/** The ways of sides that a move can be done; none where both sides always work at once. */
+export function sidesChoices({ sides }: Move): readonly SidesClause[] {
+  return sides === 'both' ? [] : ['each', 'alternating', 'left-only', 'right-only'];
+}
+
+export function sidesInForce(item: Item, { sides }: Move): SidesClause | undefined {
+  return item.sides ?? (sides === 'both' ? undefined : sides);
+}
+
+/** Sides, with what would no longer fit them taken away. */
+export function toSides(item: Item, move: Move, sides: SidesClause): ItemWords {
+  const onlyOther =
+    (sides === 'left-only' && item.weak?.side === 'right') ||
+    (sides === 'right-only' && item.weak?.side === 'left');
+  const turns = sides === 'alternating';
+  return {
+    sides: sides === move.sides ? undefined : sides,
+    weak: turns || onlyOther ? undefined : item.weak,
+    press: turns ? undefined : item.press,
+    firstSide: sides === 'left-only' || sides === 'right-only' ? undefined : item.firstSide,
+  };
+}
+
+export function levelInForce(item: Item, move: Move): LevelId {
+  return item.level ?? usualLevel(move).id;
+}
+
+export function toLevel(move: Move, id: LevelId): ItemWords {
+  return { level: id === usualLevel(move).id ? undefined : id };
+}

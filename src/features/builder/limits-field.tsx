@@ -1,0 +1,98 @@
+import { useEffect, useRef, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { limitWords, readLimits } from '@/core/people';
+import { changeHeader, readLimitsHeader, writeHeaders } from '@/core/routine';
+import { Field, TARGET, useTokens } from '@/design';
+import { LIMIT_NAMES } from '@/words/names';
+import { BUILD } from './strings';
+import type { Editing } from './use-routine';
+
+/**
+ * The group's limits as the instructor says them. What is understood is kept at once; what is not
+ * stays, and is asked about, until it is answered.
+ */
+export function LimitsField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+  const kept = writeHeaders(routine).get('limits') ?? '';
+  const [typed, setTyped] = useState<string>();
+  const keep = (said: string | undefined) => {
+    setTyped(undefined);
+    if (said === undefined || said.trim() === kept) return;
+    change(changeHeader(routine, readLimitsHeader(said)));
+  };
+  const answer = (words: string, instead: string) => {
+    const { limits = [], limitsUnread = [] } = routine;
+    const unread = limitsUnread.map((one) => (one === words ? instead : one));
+    keep([...limits.map(limitWords), ...unread].filter(Boolean).join(', '));
+  };
+  useKeptOnLeaving(typed, keep);
+  return (
+    <View>
+      <Field
+        label={BUILD.limits}
+        value={typed ?? kept}
+        onChangeText={setTyped}
+        onBlur={() => keep(typed)}
+        onSubmitEditing={() => keep(typed)}
+        error={routine.limitsUnread !== undefined}
+      />
+      <View aria-live="polite">
+        {routine.limitsUnread?.map((words) => (
+          <Unread key={words} words={words} onAnswer={(instead) => answer(words, instead)} />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+interface UnreadProps {
+  readonly words: string;
+  readonly onAnswer: (instead: string) => void;
+}
+
+function Unread({ words, onAnswer }: UnreadProps) {
+  const t = useTokens();
+  const [near] = readLimits(words).unread;
+  return (
+    <View style={styles.unread}>
+      <Text variant="bodyMedium" style={{ color: t.clay }}>
+        {BUILD.limitUnread(words)}
+      </Text>
+      <View style={styles.answers}>
+        {near?.nearest.map((limit) => (
+          <Button
+            key={limit}
+            mode="outlined"
+            contentStyle={styles.button}
+            onPress={() => onAnswer(limit)}
+          >
+            {LIMIT_NAMES[limit]}
+          </Button>
+        ))}
+        <Button mode="text" contentStyle={styles.button} onPress={() => onAnswer('')}>
+          {BUILD.leaveOut(words)}
+        </Button>
+      </View>
+    </View>
+  );
+}
+
+/** Keeps what is still in a field when the field goes away without a blur. */
+function useKeptOnLeaving(typed: string | undefined, keep: (typed: string | undefined) => void) {
+  const last = useRef({ typed, keep });
+  useEffect(() => {
+    last.current = { typed, keep };
+  });
+  useEffect(
+    () => () => {
+      if (last.current.typed !== undefined) last.current.keep(last.current.typed);
+    },
+    [],
+  );
+}
+
+const styles = StyleSheet.create({
+  unread: { gap: 4, paddingTop: 4 },
+  answers: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  button: { minHeight: TARGET },
+});

@@ -1,0 +1,58 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { catalogueFor, readAddingLine, replaceEntry, writeItem, type Item } from '@/core/routine';
+import { Field, TARGET, useTokens } from '@/design';
+import { problemSentence } from '@/words/problems';
+import { EDITOR } from './strings';
+import type { Editing } from './use-routine';
+
+/** The item as one line of routine text, for everything that has no control of its own. */
+export function LineField({ item, routine, change }: Editing & { readonly item: Item }) {
+  const t = useTokens();
+  const strict = writeItem(item, catalogueFor(routine));
+  const [typed, setTyped] = useState(strict);
+  const [problem, setProblem] = useState('');
+  const apply = () => {
+    const reading = readAddingLine(typed, item.id, routine);
+    const [first] = reading.problems;
+    if (first) return setProblem(problemSentence(first));
+    setProblem('');
+    if ('rest' in reading) return change(replaceEntry(routine, reading.rest));
+    if (reading.item) {
+      change(replaceEntry(routine, { ...reading.item, ...(item.note && { note: item.note }) }));
+    }
+  };
+  return (
+    <View style={styles.all}>
+      <Field
+        multiline
+        label={EDITOR.line}
+        value={typed}
+        onChangeText={setTyped}
+        onSubmitEditing={apply}
+        submitBehavior="submit"
+        autoCapitalize="none"
+        spellCheck={false}
+        error={problem !== ''}
+      />
+      <View aria-live="polite">
+        {problem !== '' && (
+          <Text variant="bodyMedium" style={{ color: t.clay }}>
+            {problem}
+          </Text>
+        )}
+      </View>
+      {typed !== strict && (
+        <Button mode="contained" contentStyle={styles.button} onPress={apply}>
+          {EDITOR.apply}
+        </Button>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: 8, paddingVertical: 12 },
+  button: { minHeight: TARGET },
+});

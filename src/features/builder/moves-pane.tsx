@@ -1,0 +1,69 @@
+import { useMemo, useState } from 'react';
+import { FlatList, Pressable, StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { itemIdSchema, type ItemId } from '@/core/common';
+import { usualLevel, type Move } from '@/core/moves';
+import { catalogueFor } from '@/core/routine';
+import { searchMoves } from '@/core/writing';
+import { Field, TARGET, useTokens } from '@/design';
+import { randomId } from '@/platform/ids';
+import { POSITION_NAMES } from '@/words/names';
+import { addingChange, placeForNew } from './adding';
+import { BUILD } from './strings';
+import type { Editing } from './use-routine';
+
+interface CataloguePaneProps extends Editing {
+  readonly chosen: ItemId | undefined;
+  readonly onAdded: (id: ItemId) => void;
+}
+
+/** The moves to pick from, on a wide screen. */
+export function MovesPane({ routine, change, chosen, onAdded }: CataloguePaneProps) {
+  const t = useTokens();
+  const [typed, setTyped] = useState('');
+  const catalogue = catalogueFor(routine);
+  const moves = useMemo(() => searchMoves(catalogue, typed), [catalogue, typed]);
+  const add = (move: Move) => {
+    const id = itemIdSchema.parse(randomId());
+    const entry = { kind: 'item', id, moveId: move.id } as const;
+    change(addingChange(routine, entry, id, placeForNew(routine, chosen)));
+    onAdded(id);
+  };
+  return (
+    <View style={[styles.pane, { borderRightColor: t.line }]}>
+      <View style={styles.find}>
+        <Field label={BUILD.find} value={typed} onChangeText={setTyped} />
+      </View>
+      <FlatList
+        data={moves}
+        keyExtractor={({ id }) => id}
+        initialNumToRender={14}
+        ListEmptyComponent={
+          <Text variant="bodyMedium" style={styles.none}>
+            {BUILD.noMove}
+          </Text>
+        }
+        renderItem={({ item: move }) => (
+          <Pressable
+            role="button"
+            aria-label={BUILD.takeMove(move.name)}
+            onPress={() => add(move)}
+            style={[styles.move, { borderBottomColor: t.line }]}
+          >
+            <Text variant="titleMedium">{move.name}</Text>
+            <Text variant="bodyMedium" style={{ color: t.quiet }}>
+              {POSITION_NAMES[usualLevel(move).from]} · {BUILD.levels(move.levels.length)}
+            </Text>
+          </Pressable>
+        )}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  pane: { width: 300, borderRightWidth: 1, minHeight: 0 },
+  find: { padding: 12 },
+  none: { padding: 16 },
+  move: { minHeight: TARGET, paddingHorizontal: 16, paddingVertical: 8, borderBottomWidth: 1 },
+});

@@ -1,0 +1,174 @@
+import { StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { printClock } from '@/core/common';
+import type { LengthPart, RuleFinding } from '@/core/judgement';
+import { TARGET, useTokens } from '@/design';
+import { scoreOf } from '@/state';
+import { findingWhat } from '@/words/findings';
+import { DurationField } from '../duration-field';
+import { entryName } from '../entry-words';
+import { countWords, useFindings } from '../findings';
+import { PanelTop } from '../panel-top';
+import { PROPOSAL } from '../strings';
+import { Differences } from './differences';
+import type { Proposal, Proposals } from './use-proposals';
+
+type Of<K extends Proposal['kind']> = Extract<Proposal, { kind: K }>;
+
+interface ProposalPanelProps {
+  readonly proposal: Proposal;
+  readonly proposals: Proposals;
+}
+
+/** What would change, with its time and its findings, to be kept or left. */
+export function ProposalPanel({ proposal, proposals }: ProposalPanelProps) {
+  return (
+    <View style={styles.all}>
+      <PanelTop
+        title={proposal.title}
+        onClose={proposal.kind === 'preview' ? undefined : proposals.leave}
+      />
+      {proposal.kind === 'preview' && <Preview proposal={proposal} proposals={proposals} />}
+      {proposal.kind === 'out-of-reach' && <OutOfReach proposal={proposal} proposals={proposals} />}
+      {proposal.kind === 'ask-length' && <LengthField onLength={proposals.fit} />}
+      <View aria-live="polite">
+        {proposal.kind === 'working' && <Text variant="bodyLarge">{PROPOSAL.working}</Text>}
+        {proposal.kind === 'nothing' && <Text variant="bodyLarge">{proposal.said}</Text>}
+      </View>
+    </View>
+  );
+}
+
+function Preview({
+  proposal,
+  proposals,
+}: ProposalPanelProps & { readonly proposal: Of<'preview'> }) {
+  const t = useTokens();
+  const { about, after, said, brings = [] } = proposal;
+  const before = useFindings(about);
+  const then = useFindings(after);
+  const clock = (routine: typeof about) => printClock(scoreOf(routine).totalMs);
+  const count = (all: typeof then.all) => countWords(all) ?? PROPOSAL.nothing;
+  return (
+    <>
+      <View style={styles.buttons}>
+        <Button mode="contained" contentStyle={styles.button} onPress={proposals.keep}>
+          {PROPOSAL.keep}
+        </Button>
+        <Button mode="outlined" contentStyle={styles.button} onPress={proposals.leave}>
+          {PROPOSAL.leave}
+        </Button>
+      </View>
+      {said && <Text variant="bodyLarge">{said}</Text>}
+      {brings.length > 0 && <Brought title={PROPOSAL.brings} findings={brings} />}
+      <Text variant="titleMedium" style={styles.time}>
+        {PROPOSAL.time(clock(about), clock(after))}
+      </Text>
+      <Text variant="bodyMedium" aria-live="polite" style={{ color: t.quiet }}>
+        {before.state === 'done' && then.state === 'done'
+          ? PROPOSAL.findings(count(before.all), count(then.all))
+          : PROPOSAL.working}
+      </Text>
+      <Differences before={about} after={after} />
+    </>
+  );
+}
+
+/** Findings that a length would bring, in full. */
+function Brought({
+  title,
+  findings,
+}: {
+  readonly title: string;
+  readonly findings: readonly RuleFinding[];
+}) {
+  return (
+    <View role="list" aria-label={title}>
+      <Text variant="bodyLarge">{title}</Text>
+      {findings.map((finding, i) => (
+        <Text key={`${finding.id} ${i}`} role="listitem" variant="titleMedium">
+          {findingWhat(finding)}
+        </Text>
+      ))}
+    </View>
+  );
+}
+
+function OutOfReach({
+  proposal,
+  proposals,
+}: ProposalPanelProps & { readonly proposal: Of<'out-of-reach'> }) {
+  const { about, fitting } = proposal;
+  const { against, nearest } = fitting;
+  return (
+    <>
+      {against.length > 0 && <Brought title={PROPOSAL.against} findings={against} />}
+      {nearest && <Nearest fitting={fitting} nearest={nearest} onFit={proposals.fit} />}
+      {fitting.inTheWay.length > 0 && (
+        <View role="list" aria-label={PROPOSAL.inTheWay}>
+          <Text variant="titleMedium">{PROPOSAL.inTheWay}</Text>
+          {fitting.inTheWay.map(({ itemId, why }) => (
+            <Text key={itemId} role="listitem" variant="bodyMedium">
+              {`${entryName(about, itemId)} ${PROPOSAL.why[why]}`}
+            </Text>
+          ))}
+        </View>
+      )}
+      <LengthField onLength={proposals.fit} />
+    </>
+  );
+}
+
+interface NearestProps {
+  readonly fitting: Of<'out-of-reach'>['fitting'];
+  readonly nearest: NonNullable<Of<'out-of-reach'>['fitting']['nearest']>;
+  readonly onFit: (ms: number) => void;
+}
+
+/** The nearest length that can be had, what it is made of, and what to do. */
+function Nearest({ fitting, nearest, onFit }: NearestProps) {
+  const { totalMs, madeOf } = nearest;
+  const short = totalMs === fitting.limits.minMs;
+  const clock = printClock(totalMs);
+  const parts = Object.entries(madeOf) as [LengthPart, number][];
+  return (
+    <>
+      <Text variant="bodyLarge">
+        {short ? PROPOSAL.tooShort(clock) : PROPOSAL.tooLong(clock)}{' '}
+        {short ? PROPOSAL.takeOut : PROPOSAL.putIn}
+      </Text>
+      <View style={styles.buttons}>
+        <Button mode="contained" contentStyle={styles.button} onPress={() => onFit(totalMs)}>
+          {PROPOSAL.fitTo(clock)}
+        </Button>
+      </View>
+      <View role="list" aria-label={PROPOSAL.madeOf}>
+        <Text variant="titleMedium">{PROPOSAL.madeOf}</Text>
+        {parts
+          .filter(([, ms]) => ms > 0)
+          .map(([part, ms]) => (
+            <View key={part} role="listitem" style={styles.part}>
+              <Text variant="bodyMedium">{PROPOSAL.parts[part]}</Text>
+              <Text variant="bodyMedium" style={styles.figures}>
+                {printClock(ms)}
+              </Text>
+            </View>
+          ))}
+      </View>
+    </>
+  );
+}
+
+/** A length to fit to, where the routine has no slot or another one is tried. */
+function LengthField({ onLength }: { readonly onLength: (ms: number) => void }) {
+  return <DurationField label={PROPOSAL.length} button={PROPOSAL.fit} onDuration={onLength} />;
+}
+
+const styles = StyleSheet.create({
+  all: { gap: 12, padding: 16 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+  button: { minHeight: TARGET, minWidth: 96 },
+  time: { fontVariant: ['tabular-nums'], fontSize: 20 },
+  part: { flexDirection: 'row', justifyContent: 'space-between', gap: 12, maxWidth: 360 },
+  figures: { fontVariant: ['tabular-nums'] },
+});

@@ -1,0 +1,69 @@
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
+import { Text } from 'react-native-paper';
+import type { ItemId } from '@/core/common';
+import type { RuleFinding } from '@/core/judgement';
+import { differencesOf, type Routine } from '@/core/routine';
+import { WIDE, useTokens } from '@/design';
+import { scoreOf } from '@/state';
+import { Row, strandOf } from './strand';
+import { BUILD } from './strings';
+
+const NO_FINDINGS: readonly RuleFinding[] = [];
+
+interface StrandListProps {
+  /** As it is, or as it would be. */
+  readonly routine: Routine;
+  readonly before: Routine;
+  readonly findings: ReadonlyMap<ItemId, readonly RuleFinding[]>;
+  readonly chosen: ItemId | undefined;
+  readonly onChoose: (id: ItemId) => void;
+}
+
+/** The rows of a routine, as it is or as it would be, each with its findings. */
+export function StrandList({ routine, before, findings, chosen, onChoose }: StrandListProps) {
+  const t = useTokens();
+  const window = useWindowDimensions().width;
+  const width = window < 360 ? 120 : window >= WIDE ? 230 : 170;
+  const strand = useMemo(() => strandOf(routine, scoreOf(routine)), [routine]);
+  const changed = useMemo(
+    () => new Set<string>(differencesOf(before, routine).map(({ id }) => id)),
+    [before, routine],
+  );
+  // Rows are drawn anew only for what they show, so what they call must stay the same.
+  const chooseNow = useRef(onChoose);
+  useEffect(() => {
+    chooseNow.current = onChoose;
+  });
+  const choose = useCallback((id: ItemId) => chooseNow.current(id), []);
+  return (
+    <ScrollView style={styles.grow} contentContainerStyle={styles.strand}>
+      <View aria-label={BUILD.strand} role="group">
+        {strand.rows.length === 0 && (
+          <Text variant="bodyLarge" style={[styles.empty, { color: t.quiet }]}>
+            {BUILD.empty}
+          </Text>
+        )}
+        {strand.rows.map((row) => (
+          <Row
+            key={row.key}
+            row={row}
+            routine={routine}
+            longestMs={strand.longestMs}
+            width={width}
+            chosen={row.key === chosen}
+            changed={changed.has(row.key)}
+            findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
+            onChoose={choose}
+          />
+        ))}
+      </View>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  grow: { flex: 1 },
+  strand: { paddingVertical: 8 },
+  empty: { padding: 24 },
+});

@@ -1,0 +1,93 @@
+import { GROUP_ALONE } from '@/core/people';
+import { countingIds, routineIdSchema } from '@/core/common';
+import { readRoutineText } from '@/core/routine';
+import { compile } from '@/core/timing';
+import { scorePhrases } from '@/words/score';
+import { strandOf, type StrandRow } from '.';
+
+function strand(text: string) {
+  const id = routineIdSchema.parse('r');
+  const { routine } = readRoutineText(text, { id, newId: countingIds('i'), untitled: 'x' });
+  return strandOf(routine, compile(routine, GROUP_ALONE, scorePhrases));
+}
+
+const items = (rows: readonly StrandRow[]) => rows.filter((row) => row.kind === 'item');
+
+describe('the strand', () => {
+  test('length is time, one scale for the whole routine', () => {
+    const { rows, longestMs } = strand('Seated twist: hold 20s\nSeated cat: 10 reps, tempo 3-0-3');
+    const [twist, cat] = items(rows);
+    expect(twist?.leaves.map(({ side, ms }) => [side, ms])).toEqual([
+      ['left', 20_000],
+      ['right', 20_000],
+    ]);
+    expect(cat?.leaves.map(({ side, ms }) => [side, ms])).toEqual([['both', 60_000]]);
+    expect(longestMs).toBe(30_000);
+  });
+
+  test('sets hang one under the other, presses are notches', () => {
+    const [row] = items(strand('Seated twist: hold 1:00 x2, press 5s x2').rows);
+    expect(row?.lines).toBe(2);
+    expect(row?.leaves).toHaveLength(4);
+    expect(row?.leaves[0]?.presses).toEqual([
+      { fromMs: 16_666, toMs: 21_666 },
+      { fromMs: 38_332, toMs: 43_332 },
+    ]);
+  });
+
+  test('a side that is left out is an outline, unless it is meant', () => {
+    const missing = (text: string) =>
+      items(strand(text).rows).flatMap(({ leaves }) => leaves.filter((leaf) => leaf.missing));
+    expect(missing('Seated twist: left only').map(({ side }) => side)).toEqual(['right']);
+    expect(missing('Seated twist: left only, meant "sore"')).toEqual([]);
+    expect(missing('Seated march: left only')).toEqual([]);
+  });
+
+  test('alternating work is leaflets by turns', () => {
+    const [row] = items(strand('Seated march: 3 reps, tempo 2-0-2').rows);
+    expect(row?.leaves.map(({ side }) => side)).toEqual([
+      'left',
+      'right',
+      'left',
+      'right',
+      'left',
+      'right',
+    ]);
+    expect(row?.leaves[0]?.ms).toBe(4000);
+  });
+
+  test('every trip is a bend with its time, and the way home too', () => {
+    const ways = strand('group: older\nlanes: floor\nSeated cat\nBridge').rows.filter(
+      (row) => row.kind === 'way',
+    );
+    expect(
+      ways.map(({ fromHeight, toHeight, moveMs, pauseMs }) => [
+        fromHeight,
+        toHeight,
+        moveMs,
+        pauseMs,
+      ]),
+    ).toEqual([
+      [3, 0, 33_000, 0],
+      [0, 3, 38_000, 20_000],
+    ]);
+  });
+
+  test('a block is a head with a bracket beside its lines, each shown once', () => {
+    const { rows } = strand(
+      '(3 rounds, each side)\n  Seated twist: hold 20s\n  rest 5s\nSeated cat',
+    );
+    expect(rows.map(({ kind, inBlock }) => `${kind} ${inBlock}`)).toEqual([
+      'section false',
+      'block true',
+      'item true',
+      'entry true',
+      'item false',
+    ]);
+    const [twist] = items(rows);
+    expect(twist?.leaves.map(({ side, ms }) => [side, ms])).toEqual([
+      ['left', 20_000],
+      ['right', 20_000],
+    ]);
+  });
+});

@@ -1,0 +1,252 @@
+import { laneEntries, type LaneName } from '@/core/people';
+import { type Side, position, type PositionId } from '@/core/body';
+import type { ItemId } from '@/core/common';
+import { unitCount } from '@/core/moves';
+import {
+  itemInForce,
+  SECTIONS,
+  type Block,
+  type Item,
+  type Line,
+  type Routine,
+  type SectionName,
+} from '@/core/routine';
+import { type Score, type Segment, isWork, msOf } from '@/core/timing';
+
+/** A leaf: its length is time, one scale for the whole routine. */
+export interface Leaf {
+  readonly side: Side | 'both';
+  readonly ms: number;
+  /** Which line of the row it hangs on, from 0; leaflets by turns take half lines. */
+  readonly line: number;
+  /** Where presses notch it, from the stem outward. */
+  readonly presses: readonly { readonly fromMs: number; readonly toMs: number }[];
+  /** Left out on one side: drawn as an outline. */
+  readonly missing: boolean;
+  readonly leaflet: boolean;
+}
+
+interface Common {
+  readonly key: string;
+  /** Among the lines of a block: the bracket goes on beside it. */
+  readonly inBlock: boolean;
+}
+
+export type StrandRow =
+  | (Common & { readonly kind: 'section'; readonly section: SectionName; readonly height: number })
+  | (Common & {
+      readonly kind: 'way';
+      readonly fromHeight: number;
+      readonly toHeight: number;
+      readonly to: PositionId;
+      readonly moveMs: number;
+      readonly pauseMs: number;
+    })
+  | (Common & {
+      readonly kind: 'item';
+      readonly item: Item;
+      readonly height: number;
+      readonly leaves: readonly Leaf[];
+      readonly lines: number;
+      /** All that the score gives it, from its way to its last second. */
+      readonly ms: number;
+    })
+  | (Common & { readonly kind: 'block'; readonly block: Block; readonly height: number })
+  | (Common & {
+      readonly kind: 'entry';
+      readonly entry: Exclude<Line, Item>;
+      readonly height: number;
+    });
+
+export interface Strand {
+  readonly rows: readonly StrandRow[];
+  /** What the longest leaf on one side stands for. */
+  readonly longestMs: number;
+}
+
+/** More leaflets than this would not be told apart. */
+const MOST_LEAFLETS = 10;
+
+/** Lays a routine out as rows of a strand, from its score. */
+export function strandOf(routine: Routine, score: Score): Strand {
+  const byItem = groupByItem(score.segments);
+  const lane = laneShown(score);
+  const rows: StrandRow[] = [];
+  let height = startHeight(score, lane);
+  const addLine = (line: Line, inBlock: boolean) => {
+    if (line.kind !== 'item') {
+      rows.push({ kind: 'entry', key: line.id, inBlock, entry: line, height });
+      return;
+    }
+    const segments = byItem.get(line.id) ?? [];
+    const firstPlay = segments.filter(({ play }) => play === segments[0]?.play);
+    const way = wayRow(line.id, firstPlay, lane, height, inBlock);
+    if (way) rows.push(way);
+    height = way?.toHeight ?? height;
+    rows.push(itemRow(line, routine, segments, height, inBlock));
+    height = heightAfter(segments, lane) ?? height;
+  };
+  for (const section of SECTIONS) {
+    const entries = routine.sections[section];
+    if (entries.length > 0) {
+      rows.push({ kind: 'section', key: section, inBlock: false, section, height });
+    }
+    for (const entry of entries) {
+      if (entry.kind !== 'block') {
+        addLine(entry, false);
+        continue;
+      }
+      rows.push({ kind: 'block', key: entry.id, inBlock: true, block: entry, height });
+      entry.lines.forEach((line) => addLine(line, true));
+    }
+  }
+  const last = wayRow('end', segmentsAtEnd(score), lane, height, false);
+  if (last) rows.push(last);
+  const lengths = rows.flatMap((row) => (row.kind === 'item' ? row.leaves.map(halfLength) : []));
+  return { rows, longestMs: Math.max(1, ...lengths) };
+}
+
+/** The stem follows a lane that goes to the floor, where there is one, since its trips are to be seen. */
+/** The stem follows the lane that goes to the floor, so that its trips are seen, else the first. */
+function laneShown({ trips }: Score): LaneName {
+  const lanes = laneEntries(trips);
+  const [name = 'chair'] = lanes.find(([, count]) => count > 0) ?? lanes[0] ?? [];
+  return name;
+}
+
+/** How far a leaf reaches out from the stem. */
+export function halfLength({ side, ms }: Leaf): number {
+  return side === 'both' ? ms / 2 : ms;
+}
+
+function groupByItem(segments: readonly Segment[]): ReadonlyMap<ItemId, readonly Segment[]> {
+  const groups = new Map<ItemId, Segment[]>();
+  for (const segment of segments) {
+    if (!segment.itemId) continue;
+    const group = groups.get(segment.itemId) ?? [];
+    group.push(segment);
+    groups.set(segment.itemId, group);
+  }
+  return groups;
+}
+
+function heightOf(id: PositionId | undefined): number | undefined {
+  return id && position(id).height;
+}
+
+function startHeight(score: Score, lane: LaneName): number {
+  const first = score.segments.find(({ kind }) => kind !== 'transfer');
+  return heightOf(first?.position[lane]) ?? 3;
+}
+
+function heightAfter(segments: readonly Segment[], lane: LaneName): number | undefined {
+  return heightOf(segments.at(-1)?.position[lane]);
+}
+
+function segmentsAtEnd({ segments }: Score): readonly Segment[] {
+  const lastPlay = segments.findLastIndex(({ play }) => play !== null);
+  return segments.slice(lastPlay + 1);
+}
+
+function wayRow(
+  key: string,
+  segments: readonly Segment[],
+  lane: LaneName,
+  fromHeight: number,
+  inBlock: boolean,
+): Extract<StrandRow, { kind: 'way' }> | undefined {
+  const moving = segments.filter(({ kind }) => kind === 'transfer');
+  const to = moving.at(-1)?.position[lane];
+  if (!to) return undefined;
+  const pauses = segments.filter(({ kind }) => kind === 'pause');
+  return {
+    kind: 'way',
+    key: `way ${key}`,
+    inBlock,
+    fromHeight,
+    toHeight: position(to).height,
+    to,
+    moveMs: moving.reduce((sum, segment) => sum + msOf(segment), 0),
+    pauseMs: pauses.reduce((sum, segment) => sum + msOf(segment), 0),
+  };
+}
+
+function itemRow(
+  item: Item,
+  routine: Routine,
+  segments: readonly Segment[],
+  height: number,
+  inBlock: boolean,
+): StrandRow {
+  const work = onceASide(segments);
+  const { sides, dose, move } = itemInForce(item, routine);
+  const leaves =
+    sides.way === 'alternating'
+      ? leaflets(work, unitCount(dose))
+      : [...setLeaves(work), ...missingLeaves(work, item, move.sides === 'each')];
+  const lines = Math.max(1, ...leaves.map(({ line }) => line + 1));
+  const ms = segments.reduce((sum, segment) => sum + msOf(segment), 0);
+  return { kind: 'item', key: item.id, inBlock, item, height, leaves, lines, ms };
+}
+
+/** The work of the first play of each side: rounds and steps of a build-up show once. */
+function onceASide(segments: readonly Segment[]): readonly Segment[] {
+  const work = segments.filter(isWork);
+  const firstPlay = new Map(work.toReversed().map(({ side, play }) => [side, play]));
+  return work.filter(({ side, play }) => firstPlay.get(side) === play);
+}
+
+/** One leaf for each set of each side, with its presses. */
+function setLeaves(work: readonly Segment[]): readonly Leaf[] {
+  const leaves = new Map<string, Leaf>();
+  for (const segment of work) {
+    const side = segment.side === 'left' || segment.side === 'right' ? segment.side : 'both';
+    const key = `${side} ${segment.set}`;
+    const leaf = leaves.get(key) ?? {
+      side,
+      ms: 0,
+      line: (segment.set ?? 1) - 1,
+      presses: [],
+      missing: false,
+      leaflet: false,
+    };
+    const press = { fromMs: leaf.ms, toMs: leaf.ms + msOf(segment) };
+    leaves.set(key, {
+      ...leaf,
+      ms: press.toMs,
+      presses: segment.kind === 'press' ? [...leaf.presses, press] : leaf.presses,
+    });
+  }
+  return [...leaves.values()];
+}
+
+/** The outline of a side that an `each` move leaves out without a word of why. */
+function missingLeaves(work: readonly Segment[], item: Item, each: boolean): readonly Leaf[] {
+  if (!each || item.meant || (item.sides !== 'left-only' && item.sides !== 'right-only')) return [];
+  return setLeaves(work).map((leaf) => ({
+    ...leaf,
+    side: leaf.side === 'left' ? 'right' : 'left',
+    presses: [],
+    missing: true,
+  }));
+}
+
+/** Turns of an alternating set: small leaves, left and right in turn. */
+function leaflets(work: readonly Segment[], count: number | undefined): readonly Leaf[] {
+  const turns = Math.min(count ?? 4, MOST_LEAFLETS);
+  let line = 0;
+  return work.flatMap((segment) =>
+    Array.from({ length: turns }, () => {
+      const pair = (['left', 'right'] as const).map((side, i) => ({
+        side,
+        ms: msOf(segment) / 2 / (count ?? turns),
+        line: line + i * 0.25,
+        presses: [],
+        missing: false,
+        leaflet: true,
+      }));
+      line += 0.5;
+      return pair;
+    }).flat(),
+  );
+}

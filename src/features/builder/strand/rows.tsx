@@ -1,0 +1,261 @@
+import { memo, type ReactNode } from 'react';
+import { Platform, Pressable, StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import Svg, { Path } from 'react-native-svg';
+import { type ItemId, withCapital } from '@/core/common';
+import type { RuleFinding } from '@/core/judgement';
+import { itemInForce, type Routine } from '@/core/routine';
+import { TARGET, useTokens } from '@/design';
+import { SECTION_TITLES, blockWords, doseWords, timeWords } from '@/words/names';
+import { RowFindings, findingsLabel } from '../findings';
+import { BUILD } from '../strings';
+import { Leaves } from './leaves';
+import type { StrandRow } from './model';
+import { bendPath, stemX } from './shapes';
+
+const STEM = 4;
+const BEND = 36;
+
+interface RowProps {
+  readonly row: StrandRow;
+  readonly routine: Routine;
+  readonly longestMs: number;
+  readonly width: number;
+  readonly chosen: boolean;
+  /** Whether an edit that is not kept yet changes it. */
+  readonly changed: boolean;
+  readonly findings: readonly RuleFinding[];
+  readonly onChoose: (id: ItemId) => void;
+}
+
+/** One row of the strand: its stretch of the stem and what it says. */
+export const Row = memo(function Row(props: RowProps) {
+  const { row } = props;
+  switch (row.kind) {
+    case 'section':
+      return <SectionRow row={row} width={props.width} />;
+    case 'way':
+      return <WayRow row={row} width={props.width} />;
+    case 'item':
+      return <ItemRow {...props} row={row} />;
+    case 'entry':
+      return <EntryRow {...props} row={row} />;
+    case 'block':
+      return <BlockRow {...props} row={row} />;
+  }
+});
+
+type Of<K extends StrandRow['kind']> = Extract<StrandRow, { kind: K }>;
+
+/** A straight stretch of the stem, as high as the row is. */
+function Stem({ x, faint }: { readonly x: number; readonly faint?: boolean }) {
+  const t = useTokens();
+  return (
+    <View
+      style={[
+        styles.stem,
+        { left: x - STEM / 2, borderLeftColor: t.ink, borderStyle: faint ? 'dotted' : 'solid' },
+      ]}
+    />
+  );
+}
+
+/** The bracket of a block, beside its lines. */
+function Bracket() {
+  const t = useTokens();
+  return <View style={[styles.bracket, { backgroundColor: t.quiet }]} />;
+}
+
+function BlockRow({ row, width, ...press }: RowProps & { readonly row: Of<'block'> }) {
+  const t = useTokens();
+  const words = withCapital(blockWords(row.block));
+  return (
+    <Chosen {...press} id={row.block.id} label={`${BUILD.block}: ${words}`}>
+      <View style={{ width }}>
+        <Stem x={stemX(width, row.height)} />
+        <Bracket />
+      </View>
+      <View style={styles.words}>
+        <Text variant="titleMedium" style={{ color: t.quiet }}>
+          {words}
+        </Text>
+        {row.block.note && (
+          <Text variant="bodyMedium" style={{ color: t.bark }}>
+            {row.block.note}
+          </Text>
+        )}
+        <RowFindings findings={press.findings} />
+      </View>
+    </Chosen>
+  );
+}
+
+function SectionRow({ row, width }: { readonly row: Of<'section'>; readonly width: number }) {
+  const t = useTokens();
+  return (
+    <View style={styles.row}>
+      <View style={{ width }}>
+        <Stem x={stemX(width, row.height)} />
+      </View>
+      <Text
+        variant="titleLarge"
+        role="heading"
+        aria-level={2}
+        style={[styles.section, { color: t.bark }]}
+      >
+        {SECTION_TITLES[row.section]}
+      </Text>
+    </View>
+  );
+}
+
+function WayRow({ row, width }: { readonly row: Of<'way'>; readonly width: number }) {
+  const t = useTokens();
+  const from = stemX(width, row.fromHeight);
+  const to = stemX(width, row.toHeight);
+  return (
+    <View style={styles.row}>
+      <View style={{ width }}>
+        <Svg width={width} height={BEND} aria-hidden>
+          <Path d={bendPath(from, to, BEND)} fill="none" stroke={t.ink} strokeWidth={STEM} />
+        </Svg>
+        <View
+          style={[styles.stem, { top: BEND - 1, left: to - STEM / 2, borderLeftColor: t.ink }]}
+        />
+      </View>
+      <Text variant="bodyMedium" style={[styles.way, { color: t.quiet }]}>
+        {BUILD.way(row.to, timeWords(row.moveMs), row.pauseMs)}
+      </Text>
+    </View>
+  );
+}
+
+/** Moves the focus between rows with the arrow keys. */
+function onArrow(event: { key: string; preventDefault: () => void; currentTarget: unknown }): void {
+  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+  if (by === 0) return;
+  event.preventDefault();
+  const rows = [...document.querySelectorAll<HTMLElement>('[data-strand-row]')];
+  rows[rows.indexOf(event.currentTarget as HTMLElement) + by]?.focus();
+}
+
+const webOnly = (props: object) => (Platform.OS === 'web' ? props : {});
+
+function Chosen({
+  id,
+  label,
+  chosen,
+  changed,
+  findings,
+  onChoose,
+  children,
+}: Pick<RowProps, 'chosen' | 'changed' | 'findings' | 'onChoose'> & {
+  readonly id: ItemId;
+  readonly label: string;
+  readonly children: ReactNode;
+}) {
+  const t = useTokens();
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${label}${changed ? BUILD.changed : ''}${findingsLabel(findings)}`}
+      aria-pressed={chosen}
+      onPress={() => onChoose(id)}
+      style={[
+        styles.row,
+        styles.press,
+        (chosen || changed) && { backgroundColor: t.shade },
+        changed && [styles.changed, { borderRightColor: t.ink }],
+      ]}
+      {...webOnly({ onKeyDown: onArrow, dataSet: { strandRow: id } })}
+    >
+      {children}
+    </Pressable>
+  );
+}
+
+function ItemRow({ row, routine, longestMs, width, ...press }: RowProps & { row: Of<'item'> }) {
+  const t = useTokens();
+  const { item } = row;
+  const inForce = itemInForce(item, routine);
+  const words = doseWords(inForce);
+  const level = item.level && inForce.level.name;
+  const extra = [level, item.support && `support ${item.support}`, item.challenge]
+    .filter(Boolean)
+    .join(' · ');
+  const stem = stemX(width, row.height);
+  const { name } = inForce.move;
+  return (
+    <Chosen {...press} id={item.id} label={`${name}, ${words}, ${timeWords(row.ms)} in all`}>
+      <View style={[styles.drawing, { width }]}>
+        <Stem x={stem} />
+        {row.inBlock && <Bracket />}
+        <Leaves
+          leaves={row.leaves}
+          lines={row.lines}
+          longestMs={longestMs}
+          width={width}
+          stem={stem}
+        />
+      </View>
+      <View style={styles.words}>
+        <Text variant="titleMedium">{name}</Text>
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {words}
+        </Text>
+        {extra !== '' && (
+          <Text variant="bodyMedium" style={{ color: t.quiet }}>
+            {extra}
+          </Text>
+        )}
+        {item.note && (
+          <Text variant="bodyMedium" style={{ color: t.bark }}>
+            {item.note}
+          </Text>
+        )}
+        <RowFindings findings={press.findings} />
+      </View>
+    </Chosen>
+  );
+}
+
+function EntryRow({ row, width, ...press }: RowProps & { row: Of<'entry'> }) {
+  const t = useTokens();
+  const { entry } = row;
+  const words = entry.kind === 'rest' ? BUILD.rest(timeWords(entry.restMs)) : entry.note;
+  return (
+    <Chosen
+      {...press}
+      id={entry.id}
+      label={entry.kind === 'rest' ? words : `${BUILD.note}: ${words}`}
+    >
+      <View style={{ width }}>
+        <Stem x={stemX(width, row.height)} faint={entry.kind === 'rest'} />
+        {row.inBlock && <Bracket />}
+      </View>
+      <View style={styles.words}>
+        <Text variant="bodyMedium" style={{ color: entry.kind === 'rest' ? t.ink : t.bark }}>
+          {withCapital(words)}
+        </Text>
+        {entry.kind === 'rest' && entry.note && (
+          <Text variant="bodyMedium" style={{ color: t.bark }}>
+            {entry.note}
+          </Text>
+        )}
+        <RowFindings findings={press.findings} />
+      </View>
+    </Chosen>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'stretch' },
+  changed: { borderRightWidth: 4 },
+  press: { minHeight: TARGET, alignItems: 'stretch' },
+  drawing: { justifyContent: 'center' },
+  stem: { position: 'absolute', top: 0, bottom: 0, width: 0, borderLeftWidth: STEM },
+  bracket: { position: 'absolute', left: 8, top: 0, bottom: 0, width: 3 },
+  words: { flex: 1, minWidth: 0, paddingVertical: 8, paddingRight: 16, justifyContent: 'center' },
+  section: { paddingTop: 16, paddingBottom: 4, paddingRight: 16 },
+  way: { flex: 1, minWidth: 0, paddingVertical: 7, paddingRight: 16 },
+});

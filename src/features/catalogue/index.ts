@@ -1,4 +1,0 @@
-export { CatalogueScreen } from './catalogue-screen';
-export { ChooseAMove, MovePage } from './move-page';
-export { MoveSheet } from './move-sheet';
-export { KIND_NAMES } from './strings';

@@ -1,2 +1,0 @@
-export { BringInScreen } from './bring-in-screen';
-export { LibraryScreen } from './library-screen';

@@ -1,0 +1,149 @@
+import { useDeferredValue, useMemo, useState } from 'react';
+import {
+  FlatList,
+  Pressable,
+  ScrollView,
+  StyleSheet,
+  View,
+  useWindowDimensions,
+} from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import type { MoveId } from '@/core/common';
+import { usualLevel, type Move } from '@/core/moves';
+import { findMoves, isAsShipped, isShipped, type Wanted } from '@/core/writing';
+import { Field, TARGET, Target, WIDE, useTokens } from '@/design';
+import { selectCatalogue, useAppSelector } from '@/state';
+import { POSITION_NAMES, REGION_NAMES } from '@/words/names';
+import { Facets } from './facets';
+import { OwnPanel } from './own-panel';
+import { CATALOGUE, KIND_NAMES } from './strings';
+
+interface MoveListProps {
+  readonly wanted: Wanted;
+  readonly onWanted: (wanted: Wanted) => void;
+  readonly chosen: string | undefined;
+  readonly onChoose: (id: MoveId) => void;
+}
+
+/** The moves that have what is wanted, and what to want. */
+export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) {
+  const t = useTokens();
+  const window = useWindowDimensions();
+  const wide = window.width >= WIDE;
+  const [open, setOpen] = useState<'facets' | 'own'>();
+  const catalogue = useAppSelector(selectCatalogue);
+  const writing = useAppSelector((state) => Object.keys(state.moves.drafts).length);
+  const looked = useDeferredValue(wanted);
+  const moves = useMemo(() => findMoves(catalogue, looked), [catalogue, looked]);
+  const narrowed = Object.values(wanted).some((value) => value !== undefined && value !== '');
+  const opener = (what: 'facets' | 'own', label: string) => (
+    <Target
+      label={label}
+      look="plain"
+      icon={open === what ? 'less' : 'more'}
+      expanded={open === what}
+      onPress={() => setOpen(open === what ? undefined : what)}
+    />
+  );
+  return (
+    <View style={styles.list}>
+      <View style={styles.head}>
+        <Field
+          label={CATALOGUE.find}
+          value={wanted.words ?? ''}
+          onChangeText={(words) => onWanted({ ...wanted, words })}
+        />
+        <View style={styles.openers}>
+          {!wide && opener('facets', CATALOGUE.narrow)}
+          {opener('own', writing > 0 ? CATALOGUE.ownWriting(writing) : CATALOGUE.own)}
+        </View>
+        {open === 'own' && <OwnPanel wanted={wanted} onWanted={onWanted} />}
+        {(wide || open === 'facets') && (
+          <ScrollView style={{ maxHeight: window.height * 0.45 }}>
+            <Facets wanted={wanted} onWanted={onWanted} />
+          </ScrollView>
+        )}
+        <View style={styles.count}>
+          <Text variant="bodyLarge" aria-live="polite" style={[styles.grow, { color: t.quiet }]}>
+            {moves.length > 0
+              ? CATALOGUE.count(moves.length)
+              : wanted.own
+                ? CATALOGUE.noOwn
+                : CATALOGUE.noMove}
+          </Text>
+          {narrowed && (
+            <Button contentStyle={styles.button} onPress={() => onWanted({})}>
+              {CATALOGUE.clear}
+            </Button>
+          )}
+        </View>
+      </View>
+      {moves.length > 0 && (
+        <FlatList
+          contentContainerStyle={styles.content}
+          data={moves}
+          keyExtractor={({ id }) => id}
+          initialNumToRender={16}
+          role="list"
+          aria-label={CATALOGUE.title}
+          renderItem={({ item }) => (
+            <MoveRow move={item} chosen={item.id === chosen} onChoose={onChoose} />
+          )}
+        />
+      )}
+    </View>
+  );
+}
+
+function MoveRow({
+  move,
+  chosen,
+  onChoose,
+}: {
+  readonly move: Move;
+  readonly chosen: boolean;
+  readonly onChoose: (id: MoveId) => void;
+}) {
+  const t = useTokens();
+  const about = [
+    !isAsShipped(move) && (isShipped(move.id) ? CATALOGUE.changed : CATALOGUE.yours),
+    KIND_NAMES[move.kind],
+    POSITION_NAMES[usualLevel(move).from],
+    move.regions.map((region) => REGION_NAMES[region]).join(', '),
+  ].filter(Boolean);
+  return (
+    <View role="listitem">
+      <Pressable
+        role="link"
+        aria-current={chosen ? 'true' : undefined}
+        onPress={() => onChoose(move.id)}
+        style={[styles.row, { borderTopColor: t.line }, chosen && { backgroundColor: t.shade }]}
+      >
+        <Text variant="titleMedium" style={styles.name}>
+          {move.name}
+        </Text>
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {about.join(' · ')}
+        </Text>
+      </Pressable>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { flex: 1, minHeight: 0 },
+  content: { paddingBottom: 24 },
+  head: { padding: 16, paddingBottom: 4, gap: 8 },
+  openers: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: -12 },
+  grow: { flexShrink: 1 },
+  count: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    minHeight: TARGET,
+  },
+  button: { minHeight: TARGET },
+  row: { minHeight: TARGET, paddingHorizontal: 16, paddingVertical: 10, borderTopWidth: 1 },
+  name: { overflowWrap: 'anywhere' } as object,
+});

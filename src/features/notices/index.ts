@@ -1,0 +1,3 @@
+export { Notices } from './notices';
+export { Saving } from './saving';
+export { NotFoundScreen } from './not-found-screen';

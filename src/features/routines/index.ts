@@ -1,0 +1,1 @@
+export { RoutinesScreen } from './routines-screen';

@@ -1,0 +1,88 @@
+import { useRouter } from 'expo-router';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import { Screen, TARGET, useTokens } from '@/design';
+import { Notices } from '@/features/notices';
+import { useWork } from '@/features/frame';
+import { useHallSelector } from '@/state/hall';
+import { ResumeLead } from './resume-lead';
+import { RoutineRow } from './routine-row';
+import { ROUTINES } from './strings';
+
+/** All routines, by title. */
+export function RoutinesScreen() {
+  const t = useTokens();
+  const router = useRouter();
+  const work = useWork();
+  const kept = useHallSelector((state) => state.shelf.rows);
+  const persistent = useHallSelector((state) => state.notices.persistent);
+  const rows = Object.values(kept).sort((a, b) => a.title.localeCompare(b.title));
+  const create = () =>
+    work(({ createRoutine }, dispatch) => {
+      router.push(`/routine/${dispatch(createRoutine(ROUTINES.untitled))}`);
+    });
+  return (
+    <Screen
+      title={ROUTINES.title}
+      right={
+        <View style={styles.pages}>
+          <Button contentStyle={styles.button} onPress={() => router.push('/moves')}>
+            {ROUTINES.moves}
+          </Button>
+          <Button contentStyle={styles.button} onPress={() => router.push('/record')}>
+            {ROUTINES.record}
+          </Button>
+        </View>
+      }
+    >
+      <ScrollView contentContainerStyle={styles.page}>
+        <ResumeLead />
+        <Notices />
+        <View style={styles.actions}>
+          <Button
+            icon="add"
+            mode="contained"
+            contentStyle={styles.button}
+            onPress={() => void create()}
+          >
+            {ROUTINES.new}
+          </Button>
+          <Button
+            icon="open"
+            mode="outlined"
+            contentStyle={styles.button}
+            onPress={() => router.push('/bring-in')}
+          >
+            {ROUTINES.bringIn}
+          </Button>
+        </View>
+        {rows.length === 0 && (
+          <View style={styles.empty}>
+            <Text variant="titleMedium">{ROUTINES.empty}</Text>
+            <Text variant="bodyMedium" style={{ color: t.quiet }}>
+              {ROUTINES.emptyHint}
+            </Text>
+          </View>
+        )}
+        <View role="list" aria-label={ROUTINES.title} style={styles.list}>
+          {rows.map((row) => (
+            <RoutineRow key={row.id} row={row} />
+          ))}
+        </View>
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {ROUTINES.inUse} {persistent === true && ROUTINES.kept}
+          {persistent === false && ROUTINES.notKept} {ROUTINES.general}
+        </Text>
+      </ScrollView>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  pages: { flexDirection: 'row' },
+  page: { padding: 16, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  button: { minHeight: TARGET },
+  list: { gap: 8 },
+  empty: { paddingVertical: 32, alignItems: 'center', gap: 4 },
+});

@@ -1,0 +1,37 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { z } from 'zod';
+
+/** What is kept for this device alone. */
+export const deviceSchema = z.object({
+  chimes: z.boolean(),
+  voice: z.boolean(),
+  /** Shows the participants' left on the right, for an instructor who faces the group. */
+  mirror: z.boolean(),
+  /** Whether the demo data was loaded here once: an emptied store stays empty. */
+  welcomed: z.boolean(),
+});
+export type DeviceState = z.infer<typeof deviceSchema>;
+
+/** As a device is set before anybody has set it. */
+export const DEVICE_AT_FIRST: DeviceState = {
+  chimes: true,
+  voice: true,
+  mirror: false,
+  welcomed: false,
+};
+
+const slice = createSlice({
+  name: 'device',
+  initialState: DEVICE_AT_FIRST,
+  reducers: {
+    /** From storage: the same object, so that it is known to be stored. */
+    deviceRead: (_, { payload }: PayloadAction<DeviceState>) => payload,
+    deviceSet: (state, { payload }: PayloadAction<Partial<DeviceState>>) => ({
+      ...state,
+      ...payload,
+    }),
+  },
+});
+
+export const { deviceRead, deviceSet } = slice.actions;
+export const deviceReducer = slice.reducer;

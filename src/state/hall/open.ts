@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { routineIdSchema } from '@/core/common';
+import { onPageLeave } from '@/platform/page';
+import { speakOfSetAside } from '../storage/set-aside';
+import { deviceSet } from './device';
+import type { Hall } from './hall';
+import { HALL_KINDS } from './kinds';
+import { storeOpened } from './notices';
+import { brokenOffFound, type OpenClass } from './shelf';
+import { welcome } from './welcome';
+import type { Texts } from '../demo';
+
+/**
+ * Opens the first screen: the rows of the list and what this device is set to.
+ * @param openWorkshop loads and opens the rest: needed at once where the rows are not there, or where
+ * what was to be kept could not be, and has to live in the page
+ */
+export async function openHall(
+  hall: Hall,
+  openWorkshop: (beside?: Texts) => Promise<void>,
+): Promise<void> {
+  const { store, keeper } = hall;
+  onPageLeave(() => void keeper.saveNow());
+  const beside = await welcome(hall);
+  await keeper.take(HALL_KINDS);
+  await speakOfSetAside(store, hall.platform).catch(() => undefined);
+  await findBrokenOff(hall).catch(() => undefined);
+  if (!store.getState().device.welcomed) store.dispatch(deviceSet({ welcomed: true }));
+  if (beside || (await rowsAreMissing(hall))) await openWorkshop(beside);
+  store.dispatch(storeOpened());
+}
+
+/** Routines that an earlier version kept have no rows yet. */
+async function rowsAreMissing({ store, platform }: Hall): Promise<boolean> {
+  const { rows } = store.getState().shelf;
+  const keys = await platform.store.keys().catch(() => []);
+  const ids = new Set(Object.keys(rows).map((id) => `routine/${id}`));
+  return keys.some((key) => key.startsWith('routine/') && !ids.has(key));
+}
+
+/** As little of a kept class as its notice on the list says. */
+const glimpseSchema = z.object({
+  lead: z.object({
+    runId: z.string(),
+    startedAt: z.string(),
+    lead: z.object({
+      fromMs: z.number(),
+      routine: z.object({ id: routineIdSchema, title: z.string() }),
+    }),
+  }),
+});
+
+/** Finds the class that was broken off last; one that is led in another tab was not. */
+async function findBrokenOff({ store, platform }: Hall): Promise<void> {
+  const keys = (await platform.store.keys()).filter((key) => /^lead(\/|$)/.test(key));
+  const texts = await platform.store.read(keys);
+  const held = await platform.locks.held();
+  const found = Object.values(texts).flatMap((text) => {
+    const glimpse = glimpseSchema.safeParse(parsed(text));
+    return glimpse.success && !held.has(`lead ${glimpse.data.lead.runId}`) ? glimpse.data.lead : [];
+  });
+  const [last] = found.sort((a, b) => b.startedAt.localeCompare(a.startedAt));
+  if (!last) return;
+  const { fromMs, routine } = last.lead;
+  const broken: OpenClass = { routineId: routine.id, title: routine.title, placeMs: fromMs };
+  store.dispatch(brokenOffFound(broken));
+}
+
+function parsed(text: string | null): unknown {
+  try {
+    return JSON.parse(text ?? '');
+  } catch {
+    return undefined;
+  }
+}

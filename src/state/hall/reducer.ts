@@ -1,0 +1,16 @@
+import { combineReducers, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
+import type { Platform } from '@/platform';
+import { deviceReducer } from './device';
+import { noticesReducer } from './notices';
+import { shelfReducer } from './shelf';
+
+/** The slices that the first screen stands on; the workshop lays its own beside them. */
+export const HALL_SLICES = {
+  shelf: shelfReducer,
+  device: deviceReducer,
+  notices: noticesReducer,
+};
+
+export const hallReducer = combineReducers(HALL_SLICES);
+export type HallState = ReturnType<typeof hallReducer>;
+export type HallDispatch = ThunkDispatch<HallState, Platform, UnknownAction>;

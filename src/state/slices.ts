@@ -1,0 +1,36 @@
+import { combineReducers, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
+import type { Platform } from '@/platform';
+import { carried } from './carried';
+import { HALL_SLICES } from './hall/reducer';
+import { leadReducer } from './lead';
+import { movesReducer } from './moves';
+import { routinesReducer } from './routines';
+import { runsReducer } from './runs';
+import { shelved } from './shelved';
+
+const slices = combineReducers({
+  ...HALL_SLICES,
+  routines: routinesReducer,
+  moves: movesReducer,
+  runs: runsReducer,
+  lead: leadReducer,
+});
+
+export type AppState = ReturnType<typeof slices>;
+export type AppDispatch = ThunkDispatch<AppState, Platform, UnknownAction>;
+export type AppThunk<T = void> = (
+  dispatch: AppDispatch,
+  getState: () => AppState,
+  platform: Platform,
+) => T;
+
+/** Routines carry the own moves that they do, and the list shows each routine as it is. */
+export const reducer = (state: AppState | undefined, action: UnknownAction): AppState => {
+  const next = slices(state, action);
+  // What the hall left is a state without routines.
+  const before = state && 'routines' in state ? state : undefined;
+  const routines = carried(before, next);
+  const whole = routines === next.routines ? next : { ...next, routines };
+  const shelf = shelved(before, whole);
+  return shelf === whole.shelf ? whole : { ...whole, shelf };
+};

@@ -1,0 +1,1 @@
+export { GROUP_TITLES } from './en/names';

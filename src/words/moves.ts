@@ -1,0 +1,1 @@
+export { MOVE_FAULT_CODES, draftProblemSentence, moveFaultSentence } from './en/move-faults';

@@ -1,0 +1,10 @@
+export { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './en/bodies';
+export {
+  LANE_TITLES,
+  GROUP_TITLES,
+  POSITION_NAMES,
+  POSITION_WAYS,
+  SECTION_TITLES,
+} from './en/names';
+export { blockWords, doseWords, timeWords } from './en/dose';
+export { limbName, sideName } from './en/sides';

@@ -1,0 +1,2 @@
+export { PROBLEM_CODES, placedProblem, problemSentence } from './en/problems';
+export { fileProblemSentence } from './en/files';

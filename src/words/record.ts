@@ -1,0 +1,1 @@
+export { RUN_HEADINGS } from './en/exports';

@@ -1,0 +1,2 @@
+export { SCORE_HEADINGS, cueSheetPhrases } from './en/exports';
+export { scorePhrases } from './en/score-phrases';

@@ -1,0 +1,10 @@
+/** Everything that works on routines and moves, in one piece that is loaded when first wanted. */
+import * as work from '@/state';
+
+export { BringInScreen } from '@/features/bring-in';
+export { BuilderScreen } from '@/features/builder';
+export { LeadScreen } from '@/features/lead';
+export { ChooseAMove, MovePage, MovesScreen } from '@/features/moves';
+export { RecordScreen, RunScreen } from '@/features/record';
+export { WriteMoveScreen } from '@/features/write-move';
+export { work };
