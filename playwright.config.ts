@@ -17,8 +17,7 @@ export default defineConfig({
     { name: 'phone', use: { viewport: { width: 390, height: 844 } } },
     {
       name: 'wide',
-      testMatch: /(journey|access|findings|moves|own-moves)\.spec/,
-      grepInvert: /@phone-only/,
+      grep: /@wide/,
       use: { viewport: { width: 1280, height: 800 } },
     },
   ],

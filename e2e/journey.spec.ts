@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { DEMO_COUNT, expect, openChecked, openDemo, openRoutine, saved, test } from './browser';
 
-test('from a typed routine to a led class and back from a file', async ({ page }) => {
+test('from a typed routine to a led class and back from a file @wide', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-03-05T10:00:00') });
   await openDemo(page);
   await openRoutine(page, 'Between two calls');
@@ -113,7 +113,7 @@ test('a wrong line stays as it was typed, with its problem beside it', async ({ 
   await expect(line).toHaveValue(/^Seated [a-z ]+: $/);
 });
 
-test('dose, sides and order are changed, undone and kept', async ({ page }) => {
+test('dose, sides and order are changed, undone and kept @wide', async ({ page }) => {
   await openDemo(page);
   await openChecked(page, 'Signal box reset');
   await page.getByRole('button', { name: /^Seated twist/ }).click();
@@ -160,7 +160,7 @@ test('an address that leads nowhere says so', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Routines' })).toBeVisible();
 });
 
-test('a block is made, changed and taken apart, and lanes are chosen', async ({ page }) => {
+test('a block is made, changed and taken apart, and lanes are chosen @wide', async ({ page }) => {
   await openDemo(page);
   await openChecked(page, 'Before the second bake');
   await page.getByRole('button', { name: /^Standing side bend/ }).click();

@@ -1,6 +1,6 @@
 import { expect, openDemo, test } from './browser';
 
-test('moves are searched, narrowed down, and seen in full', async ({ page }) => {
+test('moves are searched, narrowed down, and seen in full @wide', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Moves' }).click();
   const list = page.getByRole('list', { name: 'Moves' });

@@ -20,7 +20,7 @@ async function keepRailTurn(page: Page): Promise<void> {
   await expect(page.getByText('“Rail turn” is kept.')).toBeVisible();
 }
 
-test('a move is written from nothing, told what it lacks, and kept across a reload', async ({
+test('a move is written from nothing, told what it lacks, and kept across a reload @wide', async ({
   page,
 }) => {
   await openDemo(page);

@@ -22,7 +22,7 @@ export { saveOwnMoves, saveRoutineFile, saveRoutineText, saveRuns, saveText } fr
 export { draftKept, selectCatalogue, selectOwnMoves } from './moves';
 export { changeRedone, changeUndone, routineChanged } from './routines';
 export { runDeleted, runsBrought } from './runs';
-export { scoreOf } from './scores';
+export { addTimerOf, scoreOf } from './scores';
 export type { AppDispatch, AppState } from './slices';
 export { findingsOf, fitTo, mendFor, ordered } from './work';
 export { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';

@@ -1,13 +1,13 @@
 import { takingPart } from './taking-part';
+import { remember } from '@/core/common';
 import type { Routine } from '@/core/routine';
-import { compile, type Score } from '@/core/timing';
+import { addTimer, compile } from '@/core/timing';
 import { scorePhrases } from '@/words/score';
 
-const known = new WeakMap<Routine, Score>();
-
 /** The score of a routine, computed once for each state of it. */
-export function scoreOf(routine: Routine): Score {
-  const score = known.get(routine) ?? compile(routine, takingPart(), scorePhrases);
-  known.set(routine, score);
-  return score;
-}
+export const scoreOf = remember((routine: Routine) => compile(routine, takingPart(), scorePhrases));
+
+/** What tells how much longer a routine gets by one more entry, made once for each state of it. */
+export const addTimerOf = remember((routine: Routine) =>
+  addTimer(routine, takingPart(), scorePhrases),
+);

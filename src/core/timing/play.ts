@@ -113,7 +113,7 @@ function addSet(
   const cues: SpokenCue[] = [{ atMs: startMs, text }, ...endCues(walk, set, text, endMs)];
   if (set.ms >= COUNT_DOWN_FROM_MS && nextSide) {
     const soon = walk.phrases.switchSoon(nextSide, move.sideMeans);
-    cues.push({ atMs: endMs - COUNT_DOWN_MS, text: soon });
+    cues.push({ atMs: Math.max(endMs - COUNT_DOWN_MS, easedMs(walk, set, endMs)), text: soon });
   }
   const marks: readonly Mark[] = set.marks.map((mark) => ({ ...mark, atMs: mark.atMs + startMs }));
   set.parts.forEach((part, i) => {
@@ -132,12 +132,21 @@ function addSet(
   });
 }
 
+/** When "ease" has been said in a set with presses; in one without, its start. */
+function easedMs({ pace, phrases }: Walk, { ms, parts }: WorkSet, endMs: number): number {
+  const last = parts.at(-1);
+  if (parts.length === 1 || !last) return endMs - ms;
+  return endMs - last.ms + talkMs(phrases.ease, pace.talkWpm);
+}
+
 /**
  * Work that is too short for a count-down ends with a word, said before the end so that what comes
  * next does not cut it off. Where the cue fills the time, the chime alone says it.
  */
 function endCues({ pace, phrases }: Walk, { ms }: WorkSet, go: string, endMs: number): SpokenCue[] {
   const wordMs = talkMs(phrases.andRest, pace.talkWpm);
-  if (ms >= COUNT_DOWN_FROM_MS || talkMs(go, pace.talkWpm) + wordMs > ms) return [];
+  // A cue of signs alone is no words, and is said all the same.
+  const goMs = Math.max(talkMs(go, pace.talkWpm), wordMs);
+  if (ms >= COUNT_DOWN_FROM_MS || goMs + wordMs > ms) return [];
   return [{ atMs: endMs - wordMs, text: phrases.andRest }];
 }

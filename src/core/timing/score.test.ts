@@ -1,6 +1,6 @@
 import { GROUP_ALONE } from '@/core/people';
 import fc from 'fast-check';
-import { paceOf, switchMs } from '@/core/body';
+import { paceOf, switchMs, talkMs } from '@/core/body';
 import { usualLevel } from '@/core/moves';
 import { itemsInOrder } from '@/core/routine';
 import { plainPhrases, routineArbitrary, routineOf, shipped } from '@/core/testing';
@@ -122,6 +122,38 @@ describe('the score', () => {
         const starts = cues.map(({ atMs }) => atMs);
         expect(new Set(starts).size).toBe(starts.length);
         expect([...starts].sort((a, b) => a - b)).toEqual(starts);
+      }),
+    );
+  });
+
+  test('a cue of signs alone is said before "and rest"', () => {
+    const work = scoreOf('Seated easy breath: hold 1s, cue "↊"').segments.find(isWork);
+    expect(work?.cues.map(({ text }) => text)).toEqual(['↊']);
+  });
+
+  test('the switch is announced once the ease that starts with it has been said', () => {
+    const text = 'Split-stance hip stretch: hold 17s, press 7s x1';
+    const last = scoreOf(text).segments.findLast(({ cues }) =>
+      cues.some((c) => /soon/.test(c.text)),
+    );
+    expect(last?.cues.map((cue) => cue.text)).toEqual(['ease', 'soon right']);
+    const [ease, soon] = last?.cues ?? [];
+    expect((soon?.atMs ?? 0) - (ease?.atMs ?? 0)).toBe(talkMs('ease', paceOf('desk', {}).talkWpm));
+  });
+
+  test('in work, no cue starts before the one ahead of it has been said', () => {
+    fc.assert(
+      fc.property(routineArbitrary, (routine) => {
+        const { talkWpm } = paceOf(routine.group, routine.pace);
+        for (const { cues } of compile(routine, GROUP_ALONE, plainPhrases).segments.filter(
+          isWork,
+        )) {
+          cues.slice(1).forEach((cue, i) => {
+            const ahead = cues[i];
+            const said = (ahead?.atMs ?? 0) + talkMs(ahead?.text ?? '', talkWpm);
+            expect(cue.atMs).toBeGreaterThanOrEqual(said);
+          });
+        }
       }),
     );
   });

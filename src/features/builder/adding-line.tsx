@@ -20,7 +20,7 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
   const t = useTokens();
   const [typed, setTyped] = useState('');
   const input = useRef<NativeInput>(null);
-  const place = placeForNew(routine, chosen);
+  const place = useMemo(() => placeForNew(routine, chosen), [routine, chosen]);
   const adding = useMemo(() => readAdding(typed, routine, place), [typed, routine, place]);
   const [tried, setTried] = useState(false);
   const add = () => {

@@ -3,7 +3,6 @@ import { itemIdSchema, type ItemId, printClock } from '@/core/common';
 import type { Move } from '@/core/moves';
 import {
   addEntry,
-  applyChange,
   catalogueFor,
   placeOf,
   readAddingLine,
@@ -14,7 +13,7 @@ import {
   type Routine,
 } from '@/core/routine';
 import { searchMoves } from '@/core/writing';
-import { scoreOf } from '@/state';
+import { addTimerOf } from '@/state';
 import { problemSentence } from '@/words/problems';
 
 const TRY_ID = itemIdSchema.parse('trial');
@@ -58,9 +57,9 @@ export function readAdding(typed: string, routine: Routine, place: Place | undef
 /** The time that an entry would add; undefined where there is no room for it. */
 function addsFor(routine: Routine, entry: Entry, place: Place | undefined): string | undefined {
   const change = addEntry(routine, entry, place);
-  if (!change) return undefined;
-  const after = applyChange(routine, change);
-  return printClock(Math.max(0, scoreOf(after).totalMs - scoreOf(routine).totalMs));
+  const [step] = change?.steps ?? [];
+  if (step?.kind !== 'add') return undefined;
+  return printClock(Math.max(0, addTimerOf(routine).added(step.entry, step.place)));
 }
 
 const MOST_OFFERS = 4;

@@ -1,6 +1,6 @@
 import { onSide, position } from '@/core/body';
 import { itemIdSchema, type ItemId } from '@/core/common';
-import { usualLevel, type Level, type Move } from '@/core/moves';
+import { unitMs, usualLevel, type Level, type Move } from '@/core/moves';
 import { laneGoesTo, type LaneName, clearOf } from '@/core/people';
 import {
   addEntry,
@@ -135,14 +135,9 @@ export function lineAtLeast(
   const range = amountRange(probe, seen.routine);
   if (!range) return [];
   const { dose, sides } = itemInForce(probe, seen.routine);
-  const unitMs =
-    dose.kind === 'reps'
-      ? dose.tempo.reduce((sum, ms) => sum + ms, 0)
-      : dose.kind === 'breaths'
-        ? seen.pace.breathInMs + seen.pace.breathOutMs
-        : 1;
+  const oneMs = unitMs(dose, seen.pace) ?? 1;
   const both = sides.way === 'both' || (sides.way === 'alternating' && dose.kind === 'timed');
-  const needed = workMs / (unitMs * (both ? 1 : 2));
+  const needed = workMs / (oneMs * (both ? 1 : 2));
   const steps = Math.max(0, Math.ceil((needed - range.now) / range.step));
   const amount = range.now + steps * range.step;
   if (amount > range.most) return [];
