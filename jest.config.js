@@ -2,6 +2,8 @@ const aliases = { '^@/(.*)$': '<rootDir>/src/$1' };
 
 /** The core and what runs in Node need no DOM; the interface runs as jest-expo sets it up. */
 module.exports = {
+  // Two cores are the least that the tests are run on.
+  maxWorkers: 2,
   projects: [
     {
       displayName: 'core',

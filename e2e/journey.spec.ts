@@ -28,9 +28,9 @@ test('from a typed routine to a led class and back from a file @wide', async ({ 
   await expect(page.getByText('1:00 left')).toBeVisible();
   await page.clock.runFor(5500);
   await expect(page.getByText('Starts in')).toBeVisible();
-  await page.clock.runFor(30_000);
+  await page.clock.fastForward(30_000);
   await expect(page.getByText('0:25 left')).toBeVisible();
-  await page.clock.runFor(24_000);
+  await page.clock.fastForward(24_000);
   await expect(page.getByText('0:01 left')).toBeVisible();
   await page.clock.runFor(1500);
 

@@ -18,7 +18,7 @@ test('held, it stays; going on has a count-in of its own', async ({ page }) => {
   await page.clock.runFor(10_000);
   await page.keyboard.press(' ');
   const left = await page.getByText(/^\d+:\d\d left/).innerText();
-  await page.clock.runFor(60_000);
+  await page.clock.fastForward(60_000);
   await expect(page.getByText(left)).toBeVisible();
   await expect(page.getByText(/^Held/)).toBeVisible();
   await page.keyboard.press(' ');
@@ -53,7 +53,7 @@ test('the switch is called and the other side says it is next', async ({ page })
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
   await page.clock.runFor(10_000);
   await expect(page.getByText('right next')).toBeVisible();
-  await page.clock.runFor(54_000);
+  await page.clock.fastForward(54_000);
   await expect(page.getByText('Next: right leg.')).toBeVisible();
   await page.clock.runFor(5000);
   await expect(page.getByText('Switch sides: right leg.')).toBeVisible();

@@ -138,9 +138,15 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
       wallTime: () => new Date(1_772_704_800_000 + nowMs),
       waitUntil: (untilMs, signal) =>
         new Promise((resolve) => {
-          const waiter = { untilMs, wake: resolve };
+          const stop = () => void waiting.splice(waiting.indexOf(waiter), 1);
+          const wake = () => {
+            stop();
+            signal.removeEventListener('abort', stop);
+            resolve();
+          };
+          const waiter = { untilMs, wake };
           waiting.push(waiter);
-          signal.addEventListener('abort', () => waiting.splice(waiting.indexOf(waiter), 1));
+          signal.addEventListener('abort', stop, { once: true });
         }),
     },
     advance: async (ms) => {
@@ -150,7 +156,6 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
         const next = [...waiting].sort((a, b) => a.untilMs - b.untilMs)[0];
         if (!next || next.untilMs > endMs) break;
         nowMs = Math.max(nowMs, next.untilMs);
-        waiting.splice(waiting.indexOf(next), 1);
         next.wake();
         await settle();
       }

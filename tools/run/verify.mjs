@@ -1,5 +1,5 @@
 // One command on a fresh machine: installs what the tests need, runs them all, and counts.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureChromium, ensurePackages, quietEnv, root } from './ensure.mjs';
@@ -15,29 +15,31 @@ mkdirSync(results, { recursive: true });
 let passed = 0;
 let failed = 0;
 
-function step(title, command, args, env = {}) {
-  console.log(`\n== ${title}`);
+/** Runs one step; what it says is shown when it is over, so that steps beside it don't mix with it. */
+function step(title, command, args) {
   const startedAt = Date.now();
-  const { status } = spawnSync(command, args, {
-    cwd: root,
-    stdio: 'inherit',
-    env: { ...quietEnv, ...env },
+  return new Promise((done) => {
+    let said = '';
+    const child = spawn(command, args, { cwd: root, env: quietEnv });
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (said += text));
+    child.on('close', (status) => {
+      const seconds = Math.round((Date.now() - startedAt) / 1000);
+      console.log(`\n== ${title}\n${said.trimEnd()}`);
+      console.log(`-- ${title}: ${status === 0 ? 'passed' : 'FAILED'}, ${seconds} s`);
+      done(status === 0);
+    });
   });
-  console.log(
-    `-- ${title}: ${status === 0 ? 'passed' : 'FAILED'}, ${Math.round((Date.now() - startedAt) / 1000)} s`,
-  );
-  return status === 0;
 }
 
 /** A check that is one test: it passes or it fails. */
-function check(title, command, args) {
-  if (step(title, command, args)) passed += 1;
+async function check(title, command, args) {
+  if (await step(title, command, args)) passed += 1;
   else failed += 1;
 }
 
 /** A runner that counts its own tests; one that leaves no count has failed. */
-function counted(title, command, args, file, count, env) {
-  const good = step(title, command, args, env);
+async function counted(title, command, args, file, count) {
+  const good = await step(title, command, args);
   try {
     const tests = count(JSON.parse(readFileSync(join(results, file), 'utf8')));
     passed += tests.passed;
@@ -49,35 +51,38 @@ function counted(title, command, args, file, count, env) {
   }
 }
 
-check('formatting', bin('prettier'), ['--check', '--log-level=warn', '.']);
-check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-check('layers', bin('depcruise'), [
-  'src',
-  'server',
-  'tools',
-  'index.ts',
-  '--config',
-  '.dependency-cruiser.cjs',
-]);
-check('types', bin('tsc'), ['--noEmit']);
-counted(
-  'unit tests',
-  bin('jest'),
-  ['--ci', '--silent', '--json', `--outputFile=${join(results, 'unit.json')}`],
-  'unit.json',
-  ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
-    passed: numPassedTests,
-    failed: numFailedTests + numRuntimeErrorTestSuites,
-  }),
-);
-check('build', process.execPath, [join(root, 'tools/run/build.mjs')]);
-counted(
-  'browser journeys and accessibility',
-  bin('playwright'),
-  ['test'],
-  'journeys.json',
-  ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
-);
+async function checks() {
+  await check('build', process.execPath, [join(root, 'tools/run/build.mjs')]);
+  await check('formatting', bin('prettier'), ['--check', '--log-level=warn', '.']);
+  await check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+  const rooms = ['src', 'server', 'tools', 'index.ts'];
+  await check('layers', bin('depcruise'), [...rooms, '--config', '.dependency-cruiser.cjs']);
+  await check('types', bin('tsc'), ['--noEmit']);
+}
+
+const unitTests = () =>
+  counted(
+    'unit tests',
+    bin('jest'),
+    ['--ci', '--silent', '--json', `--outputFile=${join(results, 'unit.json')}`],
+    'unit.json',
+    ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
+      passed: numPassedTests,
+      failed: numFailedTests + numRuntimeErrorTestSuites,
+    }),
+  );
+
+const journeys = () =>
+  counted(
+    'browser journeys and accessibility',
+    bin('playwright'),
+    ['test'],
+    'journeys.json',
+    ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
+  );
+
+await Promise.all([checks(), unitTests()]);
+await journeys();
 
 console.log(`\ntests: ${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

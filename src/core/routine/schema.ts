@@ -66,7 +66,7 @@ export const routineSchema = z
     limits: limitsSchema.optional(),
     /** What was said of limits and names none: as good as not asked, till somebody answers. */
     limitsUnread: z
-      .array(oneLineSchema(MOST_UNREAD.letters).regex(/^[^,;#]+$/u))
+      .array(oneLineSchema(MOST_UNREAD.letters).regex(/^[^,;#]+$/))
       .min(1)
       .max(MOST_UNREAD.count)
       .optional(),
