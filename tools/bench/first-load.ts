@@ -1,9 +1,6 @@
-import { spawn } from 'node:child_process';
-import { once } from 'node:events';
-import { chromium, type Browser, type CDPSession } from '@playwright/test';
-import { BROWSER } from '../../e2e/browser';
+import type { Browser, CDPSession } from '@playwright/test';
+import { inBrowser, median, served } from './served';
 
-const PORT = 4618;
 const TIMES = 7;
 const SLOWED = 4;
 
@@ -60,7 +57,7 @@ async function traced(session: CDPSession): Promise<{ stop: () => Promise<TraceE
 }
 
 /** A first visit, with nothing kept from an earlier one. */
-async function visit(browser: Browser): Promise<Visit> {
+async function visit(browser: Browser, url: string): Promise<Visit> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   const session = await context.newCDPSession(page);
@@ -72,7 +69,7 @@ async function visit(browser: Browser): Promise<Visit> {
   });
   const trace = await traced(session);
   const startedAt = performance.now();
-  await page.goto(`http://127.0.0.1:${PORT}/`);
+  await page.goto(url);
   await page.getByRole('button', { name: 'New routine' }).waitFor();
   const usableMs = performance.now() - startedAt;
   const events = await trace.stop();
@@ -81,24 +78,11 @@ async function visit(browser: Browser): Promise<Visit> {
   return { bytes, usableMs, ...share(events) };
 }
 
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
-
 /** What the first screen needs over the wire, and how long it takes to be usable. */
 async function measure(): Promise<void> {
-  const server = spawn(process.execPath, ['dist/server/main.mjs'], {
-    env: { ...process.env, PORT: String(PORT) },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await once(server.stdout, 'data');
-  try {
+  await served(4618, async (url) => {
     const visits: Visit[] = [];
-    for (let i = 0; i < TIMES; i++) {
-      // A browser for each, so that none finds what another has compiled.
-      const browser = await chromium.launch(BROWSER.launchOptions);
-      visits.push(await visit(browser));
-      await browser.close();
-    }
+    for (let i = 0; i < TIMES; i++) visits.push(await inBrowser((browser) => visit(browser, url)));
     const of = (what: keyof Visit) => median(visits.map((one) => one[what]));
     const seconds = (ms: number) => `${(ms / 1000).toFixed(2)} s`;
     const all = visits.map(({ usableMs }) => seconds(usableMs)).join(' · ');
@@ -109,9 +93,7 @@ async function measure(): Promise<void> {
     console.log(
       `of it compiling ${seconds(compiling)}, running ${seconds(running)}, waiting ${seconds(waiting)}`,
     );
-  } finally {
-    server.kill();
-  }
+  });
 }
 
 await measure();

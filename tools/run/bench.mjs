@@ -7,6 +7,7 @@ ensureChromium();
 const { build } = await import('./build.mjs');
 const { bundle } = await import('./bundle.mjs');
 await build();
-for (const name of ['bench', 'firstLoad']) await bundle(name);
+for (const name of ['bench', 'firstLoad', 'edits']) await bundle(name);
 must(process.execPath, [join(root, 'dist/tools/bench.mjs')]);
 must(process.execPath, [join(root, 'dist/tools/first-load.mjs')]);
+must(process.execPath, [join(root, 'dist/tools/edits.mjs')]);

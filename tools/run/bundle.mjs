@@ -9,6 +9,7 @@ const TARGETS = {
   server: { entry: 'server/main.ts', out: 'dist/server/main.mjs' },
   bench: { entry: 'tools/bench/main.ts', out: 'dist/tools/bench.mjs' },
   firstLoad: { entry: 'tools/bench/first-load.ts', out: 'dist/tools/first-load.mjs' },
+  edits: { entry: 'tools/bench/edits.ts', out: 'dist/tools/edits.mjs' },
   shots: { entry: 'tools/shots/main.ts', out: 'dist/tools/shots.mjs' },
   compress: { entry: 'tools/compress.ts', out: 'dist/tools/compress.mjs' },
 };

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, IconButton, TextInput } from 'react-native-paper';
 import { type ItemId, printClock } from '@/core/common';
@@ -19,6 +19,7 @@ import { StrandList } from './strand-list';
 import { BUILD, PROPOSAL } from './strings';
 import { Totals } from './totals';
 import { useRoutine, type Editing } from './use-routine';
+import { useSame } from './use-same';
 
 /** One routine: its strand, its time, and everything to change it with. */
 export function BuilderScreen({ id: address }: { readonly id: string }) {
@@ -45,7 +46,9 @@ function Builder(editing: Editing) {
     chosenId && hasEntry(routine, chosenId)
       ? entryAt(routine, placeOf(routine, chosenId))
       : undefined;
-  const score = scoreOf(shown);
+  // What was pressed answers at once; the strand and the figures are drawn a moment after it.
+  const drawn = useDeferredValue(shown);
+  const drawnBefore = useDeferredValue(routine);
   const canLead = scoreOf(routine).totalMs > 0;
   useUndoKeys(id);
   useEffect(() => {
@@ -57,6 +60,9 @@ function Builder(editing: Editing) {
     if (!wide) setFindingsOpen(false);
     setChosen(entry);
   };
+  // What is drawn anew only for what it shows has to be handed the same functions.
+  const chooseRow = useSame(choose);
+  const named = useSame((title: string) => editing.change(changeHeader(routine, { title })));
   const showFindings = () => {
     proposals.leave();
     close();
@@ -93,13 +99,13 @@ function Builder(editing: Editing) {
   return (
     <Screen
       title={routine.title}
-      heading={<TitleField key={editing.routine.title} {...editing} />}
+      heading={<TitleField key={routine.title} title={routine.title} onNamed={named} />}
       onBack={() => router.replace('/')}
       right={lead}
       below={
         <>
           <View style={wide && styles.wideHead}>
-            <Totals routine={shown} />
+            <Totals routine={drawn} />
             <View style={[styles.tools, styles.asks]}>
               <FindingsCount
                 findings={findings}
@@ -129,7 +135,7 @@ function Builder(editing: Editing) {
                 onPress={() => setAboutOpen(!aboutOpen)}
               />
               <Saving />
-              <UndoButtons {...editing} />
+              <UndoButtons id={id} />
             </View>
           </View>
           {aboutOpen && (
@@ -137,7 +143,7 @@ function Builder(editing: Editing) {
               <HeaderPanel {...editing} />
             </ScrollView>
           )}
-          <TimeBand score={score} onChoose={choose} />
+          <TimeBand score={scoreOf(drawn)} onChoose={chooseRow} />
         </>
       }
     >
@@ -145,11 +151,11 @@ function Builder(editing: Editing) {
         {wide && <MovesPane {...editing} chosen={chosen?.id} onAdded={setChosen} />}
         <View style={[styles.middle, { backgroundColor: t.sheet }]}>
           <StrandList
-            routine={shown}
-            before={routine}
+            routine={drawn}
+            before={drawnBefore}
             findings={findings.byEntry}
             chosen={chosen?.id}
-            onChoose={choose}
+            onChoose={chooseRow}
           />
           {!wide && panel && (
             <ScrollView
@@ -174,12 +180,17 @@ function Builder(editing: Editing) {
   );
 }
 
-function TitleField({ routine, change }: Editing) {
-  const [typed, setTyped] = useState(routine.title);
+interface TitleFieldProps {
+  readonly title: string;
+  readonly onNamed: (title: string) => void;
+}
+
+const TitleField = memo(function TitleField({ title, onNamed }: TitleFieldProps) {
+  const [typed, setTyped] = useState(title);
   const keep = () => {
-    const title = typed.trim();
-    if (title === '') setTyped(routine.title);
-    else if (title !== routine.title) change(changeHeader(routine, { title }));
+    const next = typed.trim();
+    if (next === '') setTyped(title);
+    else if (next !== title) onNamed(next);
   };
   return (
     <TextInput
@@ -195,9 +206,9 @@ function TitleField({ routine, change }: Editing) {
       underlineColor="transparent"
     />
   );
-}
+});
 
-function UndoButtons({ id }: Editing) {
+const UndoButtons = memo(function UndoButtons({ id }: Pick<Editing, 'id'>) {
   const dispatch = useAppDispatch();
   const kept = useAppSelector((state) => state.routines[id]);
   return (
@@ -218,7 +229,7 @@ function UndoButtons({ id }: Editing) {
       />
     </>
   );
-}
+});
 
 function useUndoKeys(id: Editing['id']): void {
   const dispatch = useAppDispatch();

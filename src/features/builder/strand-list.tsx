@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { memo, useMemo } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
@@ -21,7 +21,13 @@ interface StrandListProps {
 }
 
 /** The rows of a routine, as it is or as it would be, each with its findings. */
-export function StrandList({ routine, before, findings, chosen, onChoose }: StrandListProps) {
+export const StrandList = memo(function StrandList({
+  routine,
+  before,
+  findings,
+  chosen,
+  onChoose,
+}: StrandListProps) {
   const t = useTokens();
   const window = useWindowDimensions().width;
   const width = window < 360 ? 120 : window >= WIDE ? 230 : 170;
@@ -30,12 +36,6 @@ export function StrandList({ routine, before, findings, chosen, onChoose }: Stra
     () => new Set<string>(differencesOf(before, routine).map(({ id }) => id)),
     [before, routine],
   );
-  // Rows are drawn anew only for what they show, so what they call must stay the same.
-  const chooseNow = useRef(onChoose);
-  useEffect(() => {
-    chooseNow.current = onChoose;
-  });
-  const choose = useCallback((id: ItemId) => chooseNow.current(id), []);
   return (
     <ScrollView style={styles.grow} contentContainerStyle={styles.strand}>
       <View aria-label={BUILD.strand} role="group">
@@ -48,19 +48,18 @@ export function StrandList({ routine, before, findings, chosen, onChoose }: Stra
           <Row
             key={row.key}
             row={row}
-            routine={routine}
             longestMs={strand.longestMs}
             width={width}
             chosen={row.key === chosen}
             changed={changed.has(row.key)}
             findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
-            onChoose={choose}
+            onChoose={onChoose}
           />
         ))}
       </View>
     </ScrollView>
   );
-}
+});
 
 const styles = StyleSheet.create({
   grow: { flex: 1 },

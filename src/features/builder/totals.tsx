@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
@@ -7,7 +8,7 @@ import { scoreOf } from '@/state';
 import { BUILD } from './strings';
 
 /** The line that always tells: total against the slot, left and right, trips to the floor. */
-export function Totals({ routine }: { readonly routine: Routine }) {
+export const Totals = memo(function Totals({ routine }: { readonly routine: Routine }) {
   const t = useTokens();
   const { totalMs, leftMs, rightMs, trips } = scoreOf(routine);
   const { slotMs } = routine;
@@ -64,7 +65,7 @@ export function Totals({ routine }: { readonly routine: Routine }) {
       </View>
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   all: { gap: 4, flexGrow: 1, maxWidth: 720 },

@@ -47,7 +47,9 @@ export function nameAtStart(
   catalogue: Catalogue,
   line: string,
 ): { move: Move; length: number } | undefined {
+  const flat = line.trimStart().replace(/\s+/gu, ' ').toLowerCase();
   for (const { name, move } of namesOf(catalogue).longestFirst) {
+    if (!flat.startsWith(name)) continue;
     const pattern = name.split(' ').map(escaped).join('\\s+');
     const match = new RegExp(`^\\s*${pattern}(?![\\p{L}\\p{N}])`, 'iu').exec(line);
     if (match) return { move, length: match[0].length };

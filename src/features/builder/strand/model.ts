@@ -7,6 +7,7 @@ import {
   SECTIONS,
   type Block,
   type Item,
+  type ItemInForce,
   type Line,
   type Routine,
   type SectionName,
@@ -45,6 +46,7 @@ export type StrandRow =
   | (Common & {
       readonly kind: 'item';
       readonly item: Item;
+      readonly inForce: ItemInForce;
       readonly height: number;
       readonly leaves: readonly Leaf[];
       readonly lines: number;
@@ -106,7 +108,6 @@ export function strandOf(routine: Routine, score: Score): Strand {
   return { rows, longestMs: Math.max(1, ...lengths) };
 }
 
-/** The stem follows a lane that goes to the floor, where there is one, since its trips are to be seen. */
 /** The stem follows the lane that goes to the floor, so that its trips are seen, else the first. */
 function laneShown({ trips }: Score): LaneName {
   const lanes = laneEntries(trips);
@@ -179,14 +180,15 @@ function itemRow(
   inBlock: boolean,
 ): StrandRow {
   const work = onceASide(segments);
-  const { sides, dose, move } = itemInForce(item, routine);
+  const inForce = itemInForce(item, routine);
+  const { sides, dose, move } = inForce;
   const leaves =
     sides.way === 'alternating'
       ? leaflets(work, unitCount(dose))
       : [...setLeaves(work), ...missingLeaves(work, item, move.sides === 'each')];
   const lines = Math.max(1, ...leaves.map(({ line }) => line + 1));
   const ms = segments.reduce((sum, segment) => sum + msOf(segment), 0);
-  return { kind: 'item', key: item.id, inBlock, item, height, leaves, lines, ms };
+  return { kind: 'item', key: item.id, inBlock, item, inForce, height, leaves, lines, ms };
 }
 
 /** The work of the first play of each side: rounds and steps of a build-up show once. */

@@ -1,10 +1,10 @@
+import isEqual from 'fast-deep-equal';
 import { memo, type ReactNode } from 'react';
 import { Platform, Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { Path } from 'react-native-svg';
 import { type ItemId, withCapital } from '@/core/common';
 import type { RuleFinding } from '@/core/judgement';
-import { itemInForce, type Routine } from '@/core/routine';
 import { TARGET, useTokens } from '@/design';
 import { SECTION_TITLES, blockWords, doseWords, timeWords } from '@/words/names';
 import { RowFindings, findingsLabel } from '../findings';
@@ -18,7 +18,6 @@ const BEND = 36;
 
 interface RowProps {
   readonly row: StrandRow;
-  readonly routine: Routine;
   readonly longestMs: number;
   readonly width: number;
   readonly chosen: boolean;
@@ -28,7 +27,10 @@ interface RowProps {
   readonly onChoose: (id: ItemId) => void;
 }
 
-/** One row of the strand: its stretch of the stem and what it says. */
+/**
+ * One row of the strand: its stretch of the stem and what it says. Rows are laid out anew at every
+ * edit and drawn anew only where they say something else.
+ */
 export const Row = memo(function Row(props: RowProps) {
   const { row } = props;
   switch (row.kind) {
@@ -43,7 +45,7 @@ export const Row = memo(function Row(props: RowProps) {
     case 'block':
       return <BlockRow {...props} row={row} />;
   }
-});
+}, isEqual);
 
 type Of<K extends StrandRow['kind']> = Extract<StrandRow, { kind: K }>;
 
@@ -174,10 +176,9 @@ function Chosen({
   );
 }
 
-function ItemRow({ row, routine, longestMs, width, ...press }: RowProps & { row: Of<'item'> }) {
+function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item'> }) {
   const t = useTokens();
-  const { item } = row;
-  const inForce = itemInForce(item, routine);
+  const { item, inForce } = row;
   const words = doseWords(inForce);
   const level = item.level && inForce.level.name;
   const extra = [level, item.support && `support ${item.support}`, item.challenge]

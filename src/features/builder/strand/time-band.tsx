@@ -1,6 +1,6 @@
-import { memo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import Svg, { Rect } from 'react-native-svg';
+import Svg, { Path, Rect } from 'react-native-svg';
 import { type ItemId, printClock } from '@/core/common';
 import { type Score, type Segment, isWork, msOf } from '@/core/timing';
 import { useTokens, type Tokens } from '@/design';
@@ -22,11 +22,25 @@ function colourOf({ kind, side }: Segment, t: Tokens): string {
   return kind === 'transfer' || kind === 'prop' ? t.quiet : t.line;
 }
 
+/** One shape for all segments of a colour: a class has hundreds, and a shape each is slow to draw. */
+function shapesOf({ segments }: Score, perMs: number, t: Tokens): ReadonlyMap<string, string> {
+  const shapes = new Map<string, string>();
+  for (const segment of segments) {
+    const colour = colourOf(segment, t);
+    const [y, height] = isWork(segment) ? [0, HEIGHT] : [4, HEIGHT - 8];
+    const [x, width] = [segment.startMs * perMs, msOf(segment) * perMs];
+    const box = `M${x.toFixed(2)} ${y}h${width.toFixed(2)}v${height}h${(-width).toFixed(2)}z`;
+    shapes.set(colour, (shapes.get(colour) ?? '') + box);
+  }
+  return shapes;
+}
+
 /** The whole score to scale, every second: work by side, talk, ways and rests. */
 export const TimeBand = memo(function TimeBand({ score, placeMs, onChoose }: TimeBandProps) {
   const t = useTokens();
   const [width, setWidth] = useState(0);
   const perMs = score.totalMs > 0 ? width / score.totalMs : 0;
+  const shapes = useMemo(() => shapesOf(score, perMs, t), [score, perMs, t]);
   const choose = (x: number) => {
     const at = score.segments.find(({ endMs }) => x < endMs * perMs);
     if (at?.itemId) onChoose?.(at.itemId);
@@ -41,15 +55,8 @@ export const TimeBand = memo(function TimeBand({ score, placeMs, onChoose }: Tim
         style={{ paddingVertical: 8 }}
       >
         <Svg width={Math.max(1, width)} height={HEIGHT} aria-hidden>
-          {score.segments.map((segment) => (
-            <Rect
-              key={segment.startMs}
-              x={segment.startMs * perMs}
-              y={isWork(segment) ? 0 : 4}
-              width={msOf(segment) * perMs}
-              height={isWork(segment) ? HEIGHT : HEIGHT - 8}
-              fill={colourOf(segment, t)}
-            />
+          {[...shapes].map(([colour, path]) => (
+            <Path key={colour} d={path} fill={colour} />
           ))}
           {placeMs !== undefined && (
             <Rect x={placeMs * perMs - 1} y={0} width={3} height={HEIGHT} fill={t.ink} />
