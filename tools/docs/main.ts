@@ -7,6 +7,7 @@ import { ROUTINE_FORMAT, ROUTINE_VERSION, routineSchema } from '@/core/routine';
 import { movesFileSchema } from '@/core/writing';
 import { makeDemo } from '@/state/demo/make';
 import { checksPage } from './checks-page';
+import { wingsPicture } from './wings';
 
 const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
   'docs/schema/routine.schema.json': z.strictObject({
@@ -19,8 +20,8 @@ const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
   'docs/schema/moves.schema.json': movesFileSchema,
 };
 
-/** The pages, schemas and data that are made from the code, by path. */
-export function madePages(): ReadonlyMap<string, string> {
+/** The pages, the picture, schemas and data that are made from the code, by path. */
+export function madePages(root: string): ReadonlyMap<string, string> {
   const schemas = Object.entries(SCHEMAS).map(([path, schema]) => {
     const json = z.toJSONSchema(schema, { io: 'input', reused: 'ref' });
     return [path, JSON.stringify(json, null, 2) + '\n'] as const;
@@ -28,13 +29,14 @@ export function madePages(): ReadonlyMap<string, string> {
   return new Map([
     ...schemas,
     ['docs/checks.md', checksPage()],
+    ['docs/wings.svg', wingsPicture(root)],
     ['src/state/demo/made.json', JSON.stringify(makeDemo()) + '\n'],
   ]);
 }
 
 /** Files whose text is not what the code would write. */
 export function stalePages(root: string): readonly string[] {
-  return [...madePages()].flatMap(([path, text]) => {
+  return [...madePages(root)].flatMap(([path, text]) => {
     try {
       return readFileSync(join(root, path), 'utf8') === text ? [] : [path];
     } catch {
@@ -44,7 +46,7 @@ export function stalePages(root: string): readonly string[] {
 }
 
 function write(root: string): void {
-  for (const [path, text] of madePages()) {
+  for (const [path, text] of madePages(root)) {
     mkdirSync(dirname(join(root, path)), { recursive: true });
     writeFileSync(join(root, path), text);
   }

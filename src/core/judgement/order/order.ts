@@ -13,7 +13,7 @@ import { itemsOf, orderChange, unitsOf, type Orders, type Unit } from './units';
 /** Up to so many units a section the best order is found for certain. */
 export const EXACT_UNITS = 14;
 /** So many of the best orders are looked at for one that makes no new stop or caution. */
-const MOST_LOOKED_AT = 10;
+const MOST_LOOKED_AT = 5;
 
 /** What an order costs a class. */
 export interface OrderCost extends MovingCost {
