@@ -27,7 +27,7 @@ import { scorePhrases } from './score';
 
 /** A sentence that is whole: it starts with a capital or figure, ends with a stop, and has no hole. */
 const WHOLE =
-  /^[A-Z0-9](?!.*(undefined|NaN|null|\[object| {2}| [.,;]|\b[a-z]+(-[a-z]+){2,})).*[.]$/;
+  /^[A-Z0-9](?!.*(undefined|…|NaN|null|\[object| {2}| [.,;]|\b[a-z]+(-[a-z]+){2,})).*[.]$/;
 
 describe('words', () => {
   test('every problem code has a sentence, and no sentence is left over', () => {

@@ -1,13 +1,16 @@
 export { checkRoutine, mendOf, type RuleFinding } from './check/check';
 export {
   RULE_SOURCES,
+  type About,
   type Finding,
+  type Named,
+  type Numbers,
   type Rule,
   type RuleSource,
   type Severity,
 } from './check/finding';
 export { fitSafely, type SafeFitting } from './check/guarded';
-export { RULES, RULE_IDS, type RuleId } from './check/table';
+export { RULES, RULE_IDS, type FindingOf, type RuleId } from './check/table';
 export type { FitChange } from './fit/changes';
 export { fitRoutine } from './fit/fit';
 export type { LengthPart } from './fit/reach';

@@ -1,7 +1,14 @@
 import { withCapital } from '@/core/common';
-import type { Load, Region, SpineDirection, PositionId } from '@/core/body';
-import type { Finding, RuleId, RuleSource, Severity } from '@/core/judgement';
-import type { LaneName, LimitName } from '@/core/people';
+import type {
+  About,
+  Finding,
+  FindingOf,
+  Named,
+  Numbers,
+  RuleId,
+  RuleSource,
+  Severity,
+} from '@/core/judgement';
 import { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './bodies';
 import { timeWords } from './dose';
 import { LANE_TITLES, POSITION_WAYS } from './names';
@@ -12,31 +19,43 @@ export function listWords(names: readonly string[]): string {
   return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
-type Say = (finding: Finding) => string;
+type Say<F> = (finding: F) => string;
 
-interface Sayings {
+interface Sayings<F> {
   /** A short name for lists and docs. */
   readonly name: string;
-  readonly what: Say;
-  readonly why: string | Say;
+  readonly what: Say<F>;
+  readonly why: string | Say<F>;
   /** What its mend does, as a button says it. */
-  readonly mend?: string | Say;
+  readonly mend?: string | Say<F>;
 }
 
-const ms = ({ numbers }: Finding, key: string) => timeWords(numbers[key] ?? 0);
-const n = ({ numbers }: Finding, key: string) => String(numbers[key] ?? 0);
-const about = (finding: Finding, key: string) => finding.about[key] ?? [];
-const first = (finding: Finding, key: string) => about(finding, key)[0] ?? '';
-const loads = (finding: Finding) =>
-  listWords(about(finding, 'loads').map((load) => LOAD_NAMES[load as Load] ?? load));
-const limits = (finding: Finding) =>
-  listWords(about(finding, 'limits').map((one) => LIMIT_NAMES[one as LimitName] ?? one));
-const regions = (finding: Finding) =>
-  listWords(about(finding, 'regions').map((one) => REGION_NAMES[one as Region] ?? one));
-const people = (finding: Finding) => listWords(about(finding, 'people'));
+/** A number that was not told shows as a gap, which the tests don't let pass. */
+const GAP = '…';
+
+const ms = <N extends string>({ numbers }: { readonly numbers: Numbers<N> }, key: N): string => {
+  const value = numbers[key];
+  return value === undefined ? GAP : timeWords(value);
+};
+const n = <N extends string>({ numbers }: { readonly numbers: Numbers<N> }, key: N): string =>
+  String(numbers[key] ?? GAP);
+const about = <A extends keyof Named>(
+  finding: { readonly about: About<A> },
+  key: A,
+): readonly Named[A][] => finding.about[key] ?? [];
+const first = <A extends keyof Named>(finding: { readonly about: About<A> }, key: A) =>
+  about(finding, key)[0];
+const loads = (finding: { readonly about: About<'loads'> }) =>
+  listWords(about(finding, 'loads').map((load) => LOAD_NAMES[load]));
+const limits = (finding: { readonly about: About<'limits'> }) =>
+  listWords(about(finding, 'limits').map((one) => LIMIT_NAMES[one]));
+const regions = (finding: { readonly about: About<'regions'> }) =>
+  listWords(about(finding, 'regions').map((one) => REGION_NAMES[one]));
+const people = (finding: { readonly about: About<'people'> }) =>
+  listWords(about(finding, 'people'));
 const minutes = (value: number) => `${Math.round(value / 60_000)} min`;
 
-const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
+const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
   'side-missing': {
     name: 'A side is missing',
     what: ({ side }) => `The ${side ?? 'other'} side is never done.`,
@@ -54,7 +73,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
     name: 'A direction of the spine is missing',
     what: (f) =>
       `Missing for the back: ${about(f, 'directions')
-        .map((one) => DIRECTION_NAMES[one as SpineDirection])
+        .map((one) => DIRECTION_NAMES[one])
         .join(', ')}.`,
     why: 'A back feels best when it has gone all its ways: rounding, lifting, bending and turning to both sides.',
     mend: 'Add a move for it',
@@ -104,7 +123,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
   'no-way-there': {
     name: 'No way there',
     what: (f) =>
-      `There is no way ${POSITION_WAYS[first(f, 'to') as PositionId] ?? 'there'}${
+      `There is no way ${POSITION_WAYS[first(f, 'to') ?? 'stand'] ?? 'there'}${
         loads(f) ? ` without ${loads(f)}` : ''
       }.`,
     why: 'Somebody in this way of taking part may not do that, or the room has no such way.',
@@ -113,7 +132,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
   'lane-gap': {
     name: 'Nothing to do in a way of taking part',
     what: (f) =>
-      `${listWords(about(f, 'lanes').map((lane) => LANE_TITLES[lane as LaneName] ?? lane))}: nothing to do here but rest.`,
+      `${listWords(about(f, 'lanes').map((lane) => LANE_TITLES[lane]))}: nothing to do here but rest.`,
     why: 'The catalogue has no level or move of this family for them.',
     mend: 'Swap for a move that all can do',
   },
@@ -147,7 +166,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
     name: 'Too little to hold on to',
     what: (f) =>
       first(f, 'least') === 'not-used'
-        ? `${first(f, 'stances').replace('-', ' ')} with ${first(f, 'challenges')} is not done in this group.`
+        ? `${first(f, 'stances')?.replace('-', ' ')} with ${first(f, 'challenges')} is not done in this group.`
         : `With ${first(f, 'challenges')} the hands hold at least ${first(f, 'least')}; here it is ${first(f, 'holds')}.`,
     why: 'A narrower stance or a harder task needs more contact, so that a wobble is no fall.',
     mend: 'Add support',
@@ -221,7 +240,7 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
   'dose-range': {
     name: 'Dose outside the range',
     what: (f) => {
-      const kind = first(f, 'kinds');
+      const kind = first(f, 'kinds') ?? GAP;
       const timed = kind === 'hold' || kind === 'timed';
       const show = (value: number) => (timed ? timeWords(value) : String(value));
       const { now = 0, least = 0, most = 0 } = f.numbers;
@@ -354,27 +373,31 @@ const SAYINGS: Readonly<Record<RuleId, Sayings>> = {
   },
 };
 
-function said(saying: string | Say, finding: Finding): string {
-  return typeof saying === 'string' ? saying : saying(finding);
-}
+type AnyFinding = Finding & { readonly id: RuleId };
+
+/** The sayings of a finding's own rule, which knows its numbers and names. */
+const sayingsOf = (id: RuleId) => SAYINGS[id] as Sayings<AnyFinding>;
+
+const said = (saying: string | Say<AnyFinding>, finding: AnyFinding): string =>
+  typeof saying === 'string' ? saying : saying(finding);
 
 export function ruleName(id: RuleId): string {
   return SAYINGS[id].name;
 }
 
 /** One plain sentence of what a check found. */
-export function findingWhat(finding: Finding & { readonly id: RuleId }): string {
-  return withCapital(SAYINGS[finding.id].what(finding));
+export function findingWhat(finding: AnyFinding): string {
+  return withCapital(sayingsOf(finding.id).what(finding));
 }
 
 /** One plain sentence of why it matters. */
-export function findingWhy(finding: Finding & { readonly id: RuleId }): string {
-  return said(SAYINGS[finding.id].why, finding);
+export function findingWhy(finding: AnyFinding): string {
+  return said(sayingsOf(finding.id).why, finding);
 }
 
 /** What the mend of a finding does, as a button says it. */
-export function mendWords(finding: Finding & { readonly id: RuleId }): string {
-  return said(SAYINGS[finding.id].mend ?? 'Mend it', finding);
+export function mendWords(finding: AnyFinding): string {
+  return said(sayingsOf(finding.id).mend ?? 'Mend it', finding);
 }
 
 /** Whether a rule's mend has words; a test holds it against the rules that have one. */

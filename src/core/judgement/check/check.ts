@@ -2,7 +2,14 @@ import type { TakingPart } from '@/core/people';
 import { remember, type ItemId, type NewId } from '@/core/common';
 import { applyChange, itemFaults, itemsInOrder, type Change, type Routine } from '@/core/routine';
 import { timesOf, type Score, type ScorePhrases } from '@/core/timing';
-import { SEVERITIES, type Finding, type Found, type Making, type Rule } from './finding';
+import {
+  SEVERITIES,
+  type Finding,
+  type Found,
+  type Making,
+  type Named,
+  type Rule,
+} from './finding';
 import { seeRoutine, type Seen } from './seen';
 import { RULES, RULE_IDS, type RuleId } from './table';
 
@@ -83,7 +90,7 @@ function wasThere(before: ReadonlyMap<string, readonly RuleFinding[]>, now: Rule
     (one) =>
       rank(one) <= rank(now) &&
       Object.entries(now.about).every(([key, names]) => {
-        const known = one.about[key];
+        const known: readonly string[] | undefined = one.about[key as keyof Named];
         return !known || names.every((name) => known.includes(name));
       }),
   );

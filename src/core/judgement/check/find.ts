@@ -1,14 +1,19 @@
-import type { Found } from './finding';
+import type { About, Found, Named } from './finding';
 import type { LaneDoing, Seen, SeenItem } from './seen';
+
+/** What was found in a lane, with the lanes that it bites in. */
+type Hit<N extends string, A extends keyof Named> = Omit<Found<N, A>, 'about'> & {
+  readonly about: About<'lanes'> & About<A>;
+};
 
 /**
  * Asks each lane of each item; an item is named once, with the first lane that it bites in, or
  * with none where it bites in all.
  */
-export function inLanes(
+export function inLanes<N extends string, A extends keyof Named>(
   seen: Seen,
-  ask: (doing: LaneDoing, one: SeenItem) => Omit<Found, 'itemId' | 'lane'> | undefined,
-): readonly Found[] {
+  ask: (doing: LaneDoing, one: SeenItem) => Omit<Found<N, A>, 'itemId' | 'lane'> | undefined,
+): readonly Hit<N, A>[] {
   return seen.items.flatMap((one) => {
     const hits = one.lanes.flatMap((doing) => {
       const found = ask(doing, one);
@@ -18,12 +23,7 @@ export function inLanes(
     if (!first) return [];
     const lane = hits.length === seen.lanes.length && hits.length > 1 ? null : first.lane;
     const lanes = hits.map((hit) => hit.lane);
-    return [{ ...first.found, itemId: one.item.id, lane, about: { lanes, ...first.found.about } }];
+    const about = Object.assign({ lanes }, first.found.about);
+    return [{ ...first.found, itemId: one.item.id, lane, about }];
   });
-}
-
-/** The lanes of a finding, all of them where it names none. */
-export function lanesIn(seen: Seen, about: Readonly<Record<string, readonly string[]>>) {
-  const named = about.lanes ?? [];
-  return seen.lanes.filter((lane) => named.length === 0 || named.includes(lane));
 }

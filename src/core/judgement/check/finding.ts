@@ -1,7 +1,8 @@
-import type { Side } from '@/core/body';
+import type { Load, PositionId, Region, Side, SpineDirection } from '@/core/body';
 import type { ItemId, NewId } from '@/core/common';
-import type { LaneName } from '@/core/people';
-import type { Change, Routine } from '@/core/routine';
+import type { Support } from '@/core/moves';
+import type { LaneName, LimitName } from '@/core/people';
+import type { Change, Routine, SectionName } from '@/core/routine';
 import type { ScorePhrases } from '@/core/timing';
 import type { Seen } from './seen';
 
@@ -13,28 +14,62 @@ export type Severity = (typeof SEVERITIES)[number];
 export const RULE_SOURCES = ['practice', 'acsm-2011', 'speech-pace'] as const;
 export type RuleSource = (typeof RULE_SOURCES)[number];
 
+/** What a finding may name, and what each name is of. */
+export interface Named {
+  readonly lanes: LaneName;
+  readonly loads: Load;
+  readonly limits: LimitName | 'not-asked';
+  readonly regions: Region;
+  readonly directions: SpineDirection;
+  readonly from: PositionId;
+  readonly to: PositionId;
+  readonly sections: SectionName;
+  readonly stances: string;
+  readonly challenges: string;
+  readonly holds: Support;
+  readonly least: string;
+  readonly things: string;
+  readonly props: string;
+  readonly standIns: string;
+  readonly kinds: string;
+  readonly moves: string;
+  readonly people: string;
+  /** Words of the instructor's own. */
+  readonly words: string;
+  readonly says: string;
+  readonly school: string;
+  readonly where: string;
+  readonly why: string;
+}
+
+/** Names by what they are of; only of what a rule speaks of. */
+export type About<A extends keyof Named = keyof Named> = {
+  readonly [Key in A]?: readonly Named[Key][];
+};
+
+/** Numbers with units in their names; only those a rule tells. */
+export type Numbers<N extends string = string> = { readonly [Key in N]?: number };
+
 /** What a rule finds: data only, of which words make a sentence. */
-export interface Found {
+export interface Found<N extends string = string, A extends keyof Named = keyof Named> {
   readonly severity?: Severity;
   /** Null for what concerns the routine as a whole. */
   readonly itemId?: ItemId | null;
   /** Null where it concerns every lane. */
   readonly lane?: LaneName | null;
   readonly side?: Side | null;
-  /** With units in their names. */
-  readonly numbers?: Readonly<Record<string, number>>;
-  /** Names of loads, limits, regions, props and the like that it speaks of. */
-  readonly about?: Readonly<Record<string, readonly string[]>>;
+  readonly numbers?: Numbers<N>;
+  readonly about?: About<A>;
 }
 
-export interface Finding {
+export interface Finding<N extends string = string, A extends keyof Named = keyof Named> {
   readonly id: string;
   readonly severity: Severity;
   readonly itemId: ItemId | null;
   readonly lane: LaneName | null;
   readonly side: Side | null;
-  readonly numbers: Readonly<Record<string, number>>;
-  readonly about: Readonly<Record<string, readonly string[]>>;
+  readonly numbers: Numbers<N>;
+  readonly about: About<A>;
   readonly source: RuleSource;
   /** Why the instructor keeps it, where they said so on a line; a stop stays a stop. */
   readonly accepted?: string;
@@ -53,14 +88,18 @@ export interface Making {
 /** Edits to try in this order; one that the routine has no room for is none. */
 export type Mends = readonly (Change | undefined)[];
 
-/** One check: what it finds and, where an edit can mend it, the edits to try, the best one first. */
-export interface Rule {
+/**
+ * One check: what it finds and, where an edit can mend it, the edits to try, the best one first.
+ * @template N the numbers it tells
+ * @template A what it names
+ */
+export interface Rule<N extends string = string, A extends keyof Named = keyof Named> {
   readonly severity: Severity;
   readonly source: RuleSource;
   /** Whether it finds the same in whatever order a section's entries stand. */
   readonly anyOrder?: true;
   /** Its working values, with units in their names. */
   readonly values: Readonly<Record<string, number>>;
-  readonly find: (seen: Seen) => readonly Found[];
-  readonly mends?: (seen: Seen, finding: Finding, making: Making) => Mends;
+  readonly find: (seen: Seen) => readonly Found<N, A>[];
+  readonly mends?: (seen: Seen, finding: Finding<N, A>, making: Making) => Mends;
 }

@@ -12,13 +12,15 @@ interface Most {
   readonly allMs: number;
 }
 
+type TooLong = Found<'onceMs' | 'allMs' | 'mostOnceMs' | 'mostAllMs', 'lanes'>;
+
 /** Stays of one kind that are too long in one go, or together; one finding for each lane that has any. */
 export function tooLongStays(
   seen: Seen,
   inside: (at: Position) => boolean,
   most: Most,
-): readonly Found[] {
-  return seen.lanes.flatMap((lane): Found[] => {
+): readonly TooLong[] {
+  return seen.lanes.flatMap((lane): TooLong[] => {
     const stays = staysOf(seen, lane, inside);
     const lengths = stays.map(({ startMs, endMs }) => endMs - startMs);
     const onceMs = Math.max(0, ...lengths);

@@ -1,4 +1,4 @@
-import type { Rule } from './finding';
+import type { Finding, Rule } from './finding';
 import { armsLong } from './rules/arms-long';
 import { balanceAfterRise } from './rules/balance-after-rise';
 import { balanceJump } from './rules/balance-jump';
@@ -88,3 +88,7 @@ export const RULES = {
 
 export type RuleId = keyof typeof RULES;
 export const RULE_IDS = Object.keys(RULES) as RuleId[];
+
+/** What a rule finds, with its own numbers and names. */
+export type FindingOf<Id extends RuleId> =
+  (typeof RULES)[Id] extends Rule<infer N, infer A> ? Finding<N, A> & { readonly id: Id } : never;

@@ -14,7 +14,7 @@ const ARM_LIMITS = [
 ] as const;
 
 /** Hands above the shoulders too long. */
-export const armsLong: Rule = {
+export const armsLong: Rule<'setMs' | 'mostMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,

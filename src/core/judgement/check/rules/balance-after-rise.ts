@@ -5,7 +5,7 @@ import { risesOf } from '../rises';
 
 export const AFTER_RISE_MS = 60_000;
 
-export const balanceAfterRise: Rule = {
+export const balanceAfterRise: Rule<'afterMs' | 'waitMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: { withinMs: AFTER_RISE_MS },

@@ -5,7 +5,7 @@ import type { Found, Rule } from '../finding';
 import { easierLevels, itemOf, amountUntil, redosed } from '../mend';
 
 /** More than one step harder than the rung that somebody has passed. */
-export const balanceJump: Rule = {
+export const balanceJump: Rule<'steps', 'lanes' | 'people'> = {
   severity: 'stop',
   source: 'practice',
   anyOrder: true,

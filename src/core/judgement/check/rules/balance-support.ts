@@ -7,7 +7,7 @@ import type { Rule } from '../finding';
 import { easierLevels, itemOf } from '../mend';
 
 /** Less contact than the table of least contact asks for. */
-export const balanceSupport: Rule = {
+export const balanceSupport: Rule<never, 'lanes' | 'stances' | 'challenges' | 'holds' | 'least'> = {
   severity: 'stop',
   source: 'practice',
   anyOrder: true,

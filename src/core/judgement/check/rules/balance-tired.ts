@@ -7,7 +7,7 @@ import { playWorkMs } from '../seen';
 export const TIRING_MS = 60_000;
 
 /** Balance after tiring leg work in the same routine. */
-export const balanceTired: Rule = {
+export const balanceTired: Rule<'workMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: { tiringMs: TIRING_MS },

@@ -23,7 +23,7 @@ function said({ item, inForce }: SeenItem): 'in' | 'out' | undefined {
 }
 
 /** An own cue that says another breath than the routine's school. */
-export const breathSchool: Rule = {
+export const breathSchool: Rule<never, 'says' | 'school'> = {
   severity: 'note',
   source: 'practice',
   anyOrder: true,

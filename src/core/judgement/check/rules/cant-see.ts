@@ -21,7 +21,7 @@ function cuesOf({ move }: LaneDoing, { item, inForce }: SeenItem): readonly stri
 }
 
 /** A cue that needs a look where nobody can look; with hearing limits, any such place. */
-export const cantSee: Rule = {
+export const cantSee: Rule<never, 'lanes' | 'where' | 'why'> = {
   severity: 'note',
   source: 'practice',
   anyOrder: true,

@@ -27,7 +27,7 @@ function crosses(seen: Seen, one: SeenItem, lane: LaneDoing['lane']): boolean {
   });
 }
 
-export const chairWheels: Rule = {
+export const chairWheels: Rule<never, 'lanes'> = {
   severity: 'stop',
   source: 'practice',
   anyOrder: true,

@@ -4,7 +4,7 @@ import { itemOf, moves } from '../mend';
 import type { Seen } from '../seen';
 import { COLD_HOLD, cold, coldRegions, warm, type Warmth } from '../warmth';
 
-export const coldHold: Rule = {
+export const coldHold: Rule<'movedMs' | 'neededMs', 'regions'> = {
   severity: 'caution',
   source: 'acsm-2011',
   values: COLD_HOLD,

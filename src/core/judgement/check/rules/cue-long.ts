@@ -4,7 +4,7 @@ import type { Rule } from '../finding';
 import { itemOf, amountUntil, redosed } from '../mend';
 
 /** A go-cue that can't be said before the count-down, not even in its short form. */
-export const cueLong: Rule = {
+export const cueLong: Rule<'talkMs' | 'roomMs', never> = {
   severity: 'note',
   source: 'speech-pace',
   anyOrder: true,

@@ -14,7 +14,7 @@ const CURL_LIMITS = [
 ] as const;
 
 /** Curl-ups where the routine's school or a limit says never. */
-export const curlSchool: Rule = {
+export const curlSchool: Rule<never, 'why'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

@@ -16,7 +16,7 @@ function trained(catalogue: Catalogue, moves: readonly MoveId[]): ReadonlySet<Re
 }
 
 /** Strength for the same muscles again before they have rested. */
-export const daysApart: Rule = {
+export const daysApart: Rule<'agoMs' | 'apartMs', 'regions'> = {
   severity: 'caution',
   source: 'acsm-2011',
   anyOrder: true,

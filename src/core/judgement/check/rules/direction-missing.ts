@@ -31,7 +31,7 @@ function asked({ routine }: Seen): boolean {
   return routine.group === 'desk' || back === true;
 }
 
-export const directionMissing: Rule = {
+export const directionMissing: Rule<never, 'directions'> = {
   severity: 'note',
   source: 'practice',
   anyOrder: true,

@@ -3,7 +3,7 @@ import type { Rule } from '../finding';
 import { itemOf } from '../mend';
 
 /** A dose outside its move's range, in amount or in sets. */
-export const doseRange: Rule = {
+export const doseRange: Rule<'now' | 'least' | 'most', 'kinds'> = {
   severity: 'caution',
   source: 'acsm-2011',
   anyOrder: true,

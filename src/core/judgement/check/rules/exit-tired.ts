@@ -32,7 +32,7 @@ function tiredExit(seen: Seen, lane: LaneName): { itemId: ItemId; workMs: number
   return undefined;
 }
 
-export const exitTired: Rule = {
+export const exitTired: Rule<'workMs' | 'restMs', never> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,

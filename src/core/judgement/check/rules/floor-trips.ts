@@ -11,7 +11,7 @@ function tooMany({ routine, lanes }: Seen): number {
   return gentle && !floorNamed ? VALUES.olderTrips : VALUES.trips;
 }
 
-export const floorTrips: Rule = {
+export const floorTrips: Rule<'trips', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,

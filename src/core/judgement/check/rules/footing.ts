@@ -10,7 +10,7 @@ function anybodyStands(seen: Seen): boolean {
 }
 
 /** Numb or diabetic feet wear closed flat shoes, always; socks on a smooth floor are for nobody. */
-export const footing: Rule = {
+export const footing: Rule<never, 'why'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

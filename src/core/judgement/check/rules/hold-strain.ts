@@ -7,7 +7,7 @@ const VALUES = { pressMs: 10_000, limitedPressMs: 6_000, limitedIsometricMs: 10_
 const LIMITS = ['heart', 'blood pressure'] as const;
 
 /** Pressing or holding against a load for too long, which drives the pressure up. */
-export const holdStrain: Rule = {
+export const holdStrain: Rule<'holdMs' | 'mostMs', 'kinds'> = {
   severity: 'caution',
   source: 'acsm-2011',
   anyOrder: true,

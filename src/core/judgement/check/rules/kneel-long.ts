@@ -13,7 +13,7 @@ const VALUES = {
 const onKnees = ({ loads }: Position) => loads.includes('kneel');
 
 /** On the knees too long in one go, or in all; always padded. */
-export const kneelLong: Rule = {
+export const kneelLong: Rule<'onceMs' | 'allMs' | 'mostOnceMs' | 'mostAllMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,

@@ -1,7 +1,7 @@
 import type { Rule } from '../finding';
 import { itemOf, standIns } from '../mend';
 
-export const laneGap: Rule = {
+export const laneGap: Rule<never, 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

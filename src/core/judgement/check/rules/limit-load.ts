@@ -91,10 +91,10 @@ function gathered(
   one: SeenItem,
   severity: Severity,
   hits: readonly { readonly lane: string; readonly bite: Bite }[],
-): Found[] {
+): Found<never, 'lanes' | 'loads' | 'limits' | 'people'>[] {
   const [first] = hits;
   if (!first) return [];
-  const names = (pick: (bite: Bite) => string | undefined) => [
+  const names = <T extends string>(pick: (bite: Bite) => T | undefined) => [
     ...new Set(hits.map(({ bite }) => pick(bite)).filter((name) => name !== undefined)),
   ];
   const lanes = seen.lanes.filter((lane) => hits.some((hit) => hit.lane === lane));
@@ -115,7 +115,7 @@ function gathered(
   ];
 }
 
-export const limitLoad: Rule = {
+export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,

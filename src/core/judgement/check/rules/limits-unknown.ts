@@ -1,7 +1,7 @@
 import type { Found, Rule } from '../finding';
 
 /** Nobody's limits are taken for none: they are asked, or checked by the first row of the table. */
-export const limitsUnknown: Rule = {
+export const limitsUnknown: Rule<never, 'people' | 'words'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

@@ -2,7 +2,7 @@ import type { Found, Rule } from '../finding';
 import { lineOf, movesForAll } from '../mend';
 
 /** A class ends settled: something in settle, and no effort at its end. */
-export const noSettle: Rule = {
+export const noSettle: Rule<never, 'why'> = {
   severity: 'note',
   source: 'practice',
   values: {},

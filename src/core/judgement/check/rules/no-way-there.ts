@@ -44,7 +44,7 @@ function blocked(seen: Seen, lane: LaneName): readonly Blocked[] {
   return ways;
 }
 
-export const noWayThere: Rule = {
+export const noWayThere: Rule<never, 'lanes' | 'from' | 'to' | 'loads'> = {
   severity: 'stop',
   source: 'practice',
   values: {},

@@ -7,7 +7,7 @@ import { hasLoad, longestSetMs } from '../seen';
 const VALUES = { mostMs: 60_000, olderMostMs: 30_000 } as const;
 
 /** One standing leg too long, with no foot down in between. */
-export const oneLegLong: Rule = {
+export const oneLegLong: Rule<'setMs' | 'mostMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

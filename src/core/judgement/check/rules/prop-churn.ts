@@ -4,7 +4,7 @@ import type { Found, Rule } from '../finding';
 import { itemOf, moves } from '../mend';
 
 /** A prop that is put away and fetched again. */
-export const propChurn: Rule = {
+export const propChurn: Rule<never, 'lanes' | 'props'> = {
   severity: 'note',
   source: 'practice',
   values: {},

@@ -43,7 +43,7 @@ function carried(seen: Seen, lane: LaneName): readonly Held[] {
 }
 
 /** Rising or going down with a weight, a stick or a strap in hand. */
-export const propInHand: Rule = {
+export const propInHand: Rule<'putDownMs', 'lanes' | 'props'> = {
   severity: 'caution',
   source: 'practice',
   values: { putDownMs: PUT_DOWN_MS },

@@ -11,7 +11,7 @@ function has({ routine }: Seen, prop: PropName): boolean {
   return !routine.room || routine.room.some(({ thing }) => names.includes(thing));
 }
 
-export const propMissing: Rule = {
+export const propMissing: Rule<never, 'lanes' | 'props' | 'standIns'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

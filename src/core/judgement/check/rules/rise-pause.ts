@@ -38,7 +38,7 @@ function comesUp(seen: Seen, lane: LaneName): { rises: boolean; stands: boolean 
   return result;
 }
 
-export const risePause: Rule = {
+export const risePause: Rule<'risingMs' | 'standingMs' | 'needsMs' | 'needsStandingMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: {},

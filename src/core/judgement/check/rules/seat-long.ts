@@ -29,7 +29,7 @@ function longestWithout(seen: Seen, lane: LaneName): { ms: number; fromMs: numbe
 }
 
 /** A wheelchair is sat in all day: weight comes off the seat by leaning forward or to each side. */
-export const seatLong: Rule = {
+export const seatLong: Rule<'sitMs' | 'everyMs' | 'leanMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,

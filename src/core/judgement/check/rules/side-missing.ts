@@ -27,7 +27,7 @@ export function onlySide({ inForce: { sides } }: SeenItem): Side | undefined {
   return sides.way === 'each' && sides.order.length === 1 ? sides.order[0] : undefined;
 }
 
-export const sideMissing: Rule = {
+export const sideMissing: Rule<never, never> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

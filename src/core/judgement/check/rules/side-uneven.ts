@@ -48,7 +48,7 @@ function add(pair: Pair, on: Bearing, { left, right }: Pair): void {
   }
 }
 
-export const sideUneven: Rule = {
+export const sideUneven: Rule<'leftMs' | 'rightMs', 'regions'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

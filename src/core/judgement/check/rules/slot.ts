@@ -4,7 +4,7 @@ import type { Rule } from '../finding';
 const OFF_MS = 5_000;
 
 /** Longer or shorter than the slot. */
-export const slot: Rule = {
+export const slot: Rule<'totalMs' | 'slotMs' | 'offMs', never> = {
   severity: 'note',
   source: 'practice',
   values: { offMs: OFF_MS },

@@ -12,7 +12,7 @@ const longStands = (seen: Seen, lane: Seen['lanes'][number]) =>
   );
 
 /** Standing on and on without a seat offered, for older groups and for those who need one. */
-export const standLong: Rule = {
+export const standLong: Rule<'standMs' | 'mostMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,

@@ -48,7 +48,7 @@ function addStretch(total: Total, on: Bearing, segment: Segment): void {
 /** The longer side, since the shorter one is for the checks of sides. */
 const reached = ({ left, right }: Total) => Math.round(Math.max(left, right));
 
-export const stretchTotal: Rule = {
+export const stretchTotal: Rule<'stretchedMs' | 'leastMs' | 'mostMs', 'regions'> = {
   severity: 'note',
   source: 'acsm-2011',
   anyOrder: true,

@@ -25,7 +25,7 @@ function busyHands(doing: LaneDoing, { item }: SeenItem): number {
 }
 
 /** Moving arms and holding hands come to two at most. */
-export const supportBusy: Rule = {
+export const supportBusy: Rule<'busy' | 'held', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

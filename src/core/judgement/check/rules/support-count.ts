@@ -39,7 +39,7 @@ function roomNeeds(seen: Seen, one: SeenItem): ReadonlyMap<Furniture, number> {
   return total;
 }
 
-export const supportCount: Rule = {
+export const supportCount: Rule<'needed' | 'has', 'things'> = {
   severity: 'caution',
   source: 'practice',
   values: { chairsForSeatAndRail: CHAIRS_FOR_SEAT_AND_RAIL },

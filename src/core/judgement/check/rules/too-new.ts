@@ -18,7 +18,7 @@ function newOnes(seen: Seen): readonly SeenItem[] {
 }
 
 /** More new moves at once than an older class takes in; silent before the first class. */
-export const tooNew: Rule = {
+export const tooNew: Rule<'newMoves' | 'mostNew', 'moves'> = {
   severity: 'note',
   source: 'practice',
   anyOrder: true,

@@ -27,7 +27,7 @@ function has(seen: Seen, section: 'warm-up' | 'settle'): number {
   return plays.reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
 }
 
-export const warmShort: Rule = {
+export const warmShort: Rule<'hasMs' | 'needsMs', 'sections'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,

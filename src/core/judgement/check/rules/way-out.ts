@@ -6,7 +6,7 @@ import { hasLoad, longestSetMs } from '../seen';
 const HOLD_MS = 60_000;
 
 /** A twist, a propped position or a long hold that nobody is told how to leave. */
-export const wayOut: Rule = {
+export const wayOut: Rule<'setMs', 'lanes' | 'why'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,

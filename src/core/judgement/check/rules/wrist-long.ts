@@ -8,7 +8,7 @@ const VALUES = { onceMs: 90_000, allMs: 180_000 } as const;
 const onHands = ({ loads }: Position) => loads.includes('wrist-weight');
 
 /** Hands down in all fours or plank too long in one go, or in all. */
-export const wristLong: Rule = {
+export const wristLong: Rule<'onceMs' | 'allMs' | 'mostOnceMs' | 'mostAllMs', 'lanes'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,
