@@ -13,11 +13,10 @@ import { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './bodies
 import { timeWords } from './dose';
 import { LANE_TITLES, POSITION_WAYS } from './names';
 
+const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
 /** "a, b and c". */
-export function listWords(names: readonly string[]): string {
-  if (names.length < 2) return names[0] ?? '';
-  return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-}
+export const listWords = (names: readonly string[]): string => LIST.format(names);
 
 type Say<F> = (finding: F) => string;
 

@@ -1,5 +1,5 @@
 import type { Load } from '../loads';
-import { otherSide, type Side } from '../sides';
+import type { Side } from '../sides';
 
 /** How the body rests: what decides heights, loads and whether rising needs a pause. */
 type Way = 'lying' | 'sitting-floor' | 'kneeling' | 'seated' | 'standing';
@@ -82,14 +82,4 @@ export function onSide(ref: PositionRef, side: Side | null): PositionId {
 
 export function isSided(ref: PositionRef): ref is SidedPosition {
   return (SIDED_POSITIONS as readonly string[]).includes(ref);
-}
-
-/** The same position lying or kneeling on the other side; others are their own mirror. */
-export function mirrored(id: PositionId): PositionId {
-  for (const ref of SIDED_POSITIONS) {
-    for (const side of ['left', 'right'] as const) {
-      if (id === `${ref}-${side}`) return `${ref}-${otherSide(side)}`;
-    }
-  }
-  return id;
 }

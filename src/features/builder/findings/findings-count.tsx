@@ -2,7 +2,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { TARGET, useTokens } from '@/design';
 import { FINDINGS } from '../strings';
-import { SEVERITIES, countWords } from './finding-words';
+import { GRAVEST_FIRST, countWords } from './finding-words';
 import { SeverityMark } from './severity-mark';
 import type { Findings } from './use-findings';
 
@@ -18,7 +18,7 @@ export function FindingsCount({ findings, open, onPress }: FindingsCountProps) {
   const { all, state, routine } = findings;
   const known = routine !== undefined && state !== 'failed';
   const words = !known ? FINDINGS[state] : (countWords(all) ?? FINDINGS.noneShort);
-  const counts = SEVERITIES.map((severity) => ({
+  const counts = GRAVEST_FIRST.map((severity) => ({
     severity,
     count: all.filter((one) => one.severity === severity).length,
   })).filter(({ count }) => count > 0);
