@@ -3,7 +3,7 @@ const two = (n: number) => String(Math.abs(Math.trunc(n))).padStart(2, '0');
 /**
  * A moment as the clock on the wall has it, with its offset, so that its first ten letters are the
  * day on which it was.
- * @example isoWithOffset(new Date()) // '2026-11-26T10:00:00+01:00'
+ * Such as 2026-11-26T10:00:00+01:00.
  */
 export function isoWithOffset(date: Date): string {
   const offset = -date.getTimezoneOffset();

@@ -51,6 +51,7 @@ function unitSeconds(text: string): number | undefined {
 /**
  * Writes whole seconds the way routine text keeps them: `45s`, `1:30`, `1:02:00`.
  * @param ms milliseconds, rounded down to a second
+ * @example printDuration(90_000) // '1:30'
  */
 export function printDuration(ms: number): string {
   return ms < 60_000 ? `${Math.floor(ms / 1000)}s` : printClock(ms);
@@ -59,6 +60,7 @@ export function printDuration(ms: number): string {
 /**
  * Writes a time as a clock shows it: `0:45`, `19:42`, `1:02:00`.
  * @param ms milliseconds, rounded down to a second
+ * @example printClock(3_723_000) // '1:02:03'
  */
 export function printClock(ms: number): string {
   const seconds = Math.floor(ms / 1000);

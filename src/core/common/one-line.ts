@@ -9,7 +9,10 @@ export const oneLineSchema = (most: number) =>
       error: 'must be one line without space around it',
     });
 
-/** A text as a sentence begins. */
+/**
+ * A text as a sentence begins.
+ * @example withCapital('sit tall') // 'Sit tall'
+ */
 export function withCapital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -1,4 +1,11 @@
-import { pressFits, type Dose, type WrittenDose } from '@/core/moves';
+import {
+  amountOf,
+  pressFits,
+  withAmount,
+  writtenOf,
+  type Dose,
+  type WrittenDose,
+} from '@/core/moves';
 import { itemInForce, type Setting } from './item';
 import type { Item } from './entries';
 
@@ -8,49 +15,12 @@ export type ItemWords = { readonly [K in keyof Omit<Item, 'kind' | 'id'>]?: Item
 /** Holds and steady work move by five seconds, reps and breaths by one. */
 export const TIME_STEP_MS = 5000;
 
-/** A dose as it is written on a line. */
-export function writtenOf(dose: Dose): WrittenDose {
-  switch (dose.kind) {
-    case 'hold':
-      return { kind: 'hold', holdMs: dose.holdMs, sets: dose.sets };
-    case 'timed':
-      return { kind: 'timed', timedMs: dose.timedMs, sets: dose.sets };
-    case 'reps':
-      return { kind: 'reps', reps: dose.reps, sets: dose.sets };
-    case 'breaths': {
-      const { inMs, outMs } = dose;
-      const breath = inMs && outMs ? { breath: { inMs, outMs } } : {};
-      return { kind: 'breaths', breaths: dose.breaths, sets: dose.sets, ...breath };
-    }
-  }
-}
-
 /** A dose as written, with the rest that stood between sets and what else still fits it kept. */
 export function doseWritten(item: Item, dose: Dose, next: WrittenDose): ItemWords {
   const restMs = item.restMs ?? (next.sets > 1 && dose.restMs > 0 ? dose.restMs : undefined);
   const hold = next.kind === 'hold';
   const press = hold && item.press && pressFits(next.holdMs, item.press) ? item.press : undefined;
   return { dose: next, restMs, press, tempo: next.kind === 'reps' ? item.tempo : undefined };
-}
-
-/** How much of its kind a dose is: milliseconds, or a count of reps or breaths. */
-export function amountOf(dose: Dose): number {
-  if (dose.kind === 'hold') return dose.holdMs;
-  if (dose.kind === 'timed') return dose.timedMs;
-  return dose.kind === 'reps' ? dose.reps : dose.breaths;
-}
-
-export function withAmount(dose: WrittenDose, amount: number): WrittenDose {
-  switch (dose.kind) {
-    case 'hold':
-      return { ...dose, holdMs: amount };
-    case 'timed':
-      return { ...dose, timedMs: amount };
-    case 'reps':
-      return { ...dose, reps: amount };
-    case 'breaths':
-      return { ...dose, breaths: amount };
-  }
 }
 
 /** What a dose may be, and by how much it moves: milliseconds, or a count. */

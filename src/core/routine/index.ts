@@ -1,13 +1,4 @@
-export {
-  TIME_STEP_MS,
-  amountOf,
-  amountRange,
-  doseChanged,
-  doseWritten,
-  withAmount,
-  writtenOf,
-  type ItemWords,
-} from './amount';
+export { TIME_STEP_MS, amountRange, doseChanged, doseWritten, type ItemWords } from './amount';
 export { differencesOf, headerDifferencesOf, type Difference } from './difference';
 export {
   applyChange,

@@ -26,6 +26,7 @@ export const plainPhrases: ScorePhrases = {
   rest: 'rest',
   risingPause: 'rising pause',
   press: 'press',
+  breathe: (way) => `breathe ${way}`,
   ease: 'ease',
   andRest: 'and rest',
   restHere: 'rest here',

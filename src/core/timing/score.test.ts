@@ -246,6 +246,16 @@ describe('the score', () => {
     expect(leftMs).toBe(rightMs);
   });
 
+  test('where only the right has something to do in a block, it starts and does not switch', () => {
+    const text =
+      '(each side)\n  Seated twist: hold 20s, right only, meant "left is sore"\nSeated cat';
+    const { segments } = scoreOf(text);
+    const twist = segments.filter(({ moveId }) => moveId === 'seated-twist');
+    expect(twist.map(({ kind }) => kind)).not.toContain('switch');
+    expect(twist.map(({ kind }) => kind)).toContain('count-in');
+    expect(twist.filter(isWork).map(({ side }) => side)).toEqual(['right']);
+  });
+
   test('what is meant for the left is done in the left pass only', () => {
     const { segments } = scoreOf(
       '(2 rounds, each side)\n  Seated cat: 2 reps\n  Seated twist: left only, meant "x"',

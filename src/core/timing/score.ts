@@ -64,12 +64,18 @@ export interface Segment {
   readonly cues: readonly SpokenCue[];
 }
 
-/** Whether a part of a score is work, pressing into a stretch included. */
+/**
+ * Whether a part of a score is work, pressing into a stretch included.
+ * @example isWork({ kind: 'press' }) // true
+ */
 export function isWork({ kind }: Pick<Segment, 'kind'>): boolean {
   return kind === 'work' || kind === 'press';
 }
 
-/** How long a part of a score is, in milliseconds. */
+/**
+ * How long a part of a score is, in milliseconds.
+ * @example msOf({ startMs: 1000, endMs: 3500 }) // 2500
+ */
 export function msOf({ startMs, endMs }: Pick<Segment, 'startMs' | 'endMs'>): number {
   return endMs - startMs;
 }
@@ -101,6 +107,8 @@ export interface ScorePhrases {
   readonly rest: string;
   readonly risingPause: string;
   readonly press: string;
+  /** What a cue says for breathing one way, inside a sentence. */
+  readonly breathe: (way: 'in' | 'out') => string;
   readonly ease: string;
   readonly andRest: string;
   /** For a lane that has no way of taking part in a move. */

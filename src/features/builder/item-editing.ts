@@ -10,14 +10,14 @@ import {
   pressFits,
   type DoseKind,
   type WrittenDose,
+  amountOf,
+  withAmount,
+  writtenOf,
 } from '@/core/moves';
 import {
   TIME_STEP_MS,
-  amountOf,
   doseWritten,
   itemInForce,
-  withAmount,
-  writtenOf,
   type Item,
   type ItemWords,
   type Setting,

@@ -1,8 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { DOSE_KINDS } from '@/core/moves';
+import { DOSE_KINDS, amountOf } from '@/core/moves';
 import {
-  amountOf,
   catalogueFor,
   changeItem,
   changeLevel,

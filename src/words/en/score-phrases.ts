@@ -100,6 +100,7 @@ export const scorePhrases: ScorePhrases = {
   rest: 'Rest.',
   risingPause: 'Stay here a moment before you go on.',
   press: 'Press gently, breathing out.',
+  breathe: (way) => `breathe ${way}`,
   ease: 'Let go, and ease a little further.',
   andRest: 'And rest.',
   restHere: 'Rest here and breathe.',

@@ -75,7 +75,10 @@ export function position(id: PositionId): Position {
   return found;
 }
 
-/** The position that a move's reference means while `side` is worked; unsided work is on the left. */
+/**
+ * The position that a move's reference means while `side` is worked; unsided work is on the left.
+ * @example onSide('side-lying', 'left') // 'side-lying-left'
+ */
 export function onSide(ref: PositionRef, side: Side | null): PositionId {
   return isSided(ref) ? `${ref}-${side ?? 'left'}` : ref;
 }

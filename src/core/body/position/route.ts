@@ -130,6 +130,7 @@ function compareWalks(a: Walk, b: Walk): number {
 /**
  * The cheapest way between two positions; remembered for as long as the rules are there.
  * @returns the route, without steps where both are the same; undefined where no way is open
+ * @example findRoute('sit-front', 'sit-front').steps // []
  */
 export function findRoute(from: PositionId, to: PositionId, rules: RouteRules): Route | undefined {
   if (from === to) return NOWHERE;

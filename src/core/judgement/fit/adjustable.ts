@@ -1,6 +1,6 @@
+import { amountOf } from '@/core/moves';
 import { paceOf } from '@/core/body';
 import {
-  amountOf,
   changeItem,
   doseChanged,
   itemInForce,

@@ -1,5 +1,6 @@
+import { amountOf } from '@/core/moves';
 import type { ItemId } from '@/core/common';
-import { amountOf, entriesInOrder, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import { entriesInOrder, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 
 export const FIT_PARTS = ['hold', 'timed', 'reps', 'breaths', 'sets', 'rounds', 'rest'] as const;
 export type FitPart = (typeof FIT_PARTS)[number];

@@ -1,6 +1,6 @@
 import type { Pace } from '@/core/body';
-import { alternatingSetMs, pressFits, sideSetMs } from '@/core/moves';
-import { amountOf, amountRange, itemInForce, type Item, type Setting } from '@/core/routine';
+import { alternatingSetMs, pressFits, sideSetMs, amountOf } from '@/core/moves';
+import { amountRange, itemInForce, type Item, type Setting } from '@/core/routine';
 import { type Segment, isWork } from '@/core/timing';
 
 /** How often the sets of an item are done, all rounds and sides together. */

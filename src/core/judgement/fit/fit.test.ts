@@ -1,8 +1,8 @@
+import { amountOf } from '@/core/moves';
 import { GROUP_ALONE } from '@/core/people';
 import fc from 'fast-check';
 import { countingIds } from '@/core/common';
 import {
-  amountOf,
   amountRange,
   applyChange,
   doseChanged,

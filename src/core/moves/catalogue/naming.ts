@@ -30,6 +30,7 @@ function namesOf(catalogue: Catalogue): Names {
 /**
  * The move that a typed name means: an exact name or other name, else any part of a name that only
  * one move has.
+ * @example moveNamed(SHIPPED, 'bridge').name // 'Bridge'
  */
 export function moveNamed(catalogue: Catalogue, name: string): Move | undefined {
   const folded = foldName(name);
@@ -42,7 +43,10 @@ export function moveNamed(catalogue: Catalogue, name: string): Move | undefined 
   return having.size === 1 ? only : undefined;
 }
 
-/** The longest whole name that a line starts with, and how many characters it takes. */
+/**
+ * The longest whole name that a line starts with, and how many characters it takes.
+ * @example nameAtStart(SHIPPED, 'sit to stand 8 reps').length // 12
+ */
 export function nameAtStart(
   catalogue: Catalogue,
   line: string,
@@ -61,7 +65,10 @@ function escaped(text: string): string {
   return text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 }
 
-/** The names nearest to what was typed, one a move, for a problem to offer. */
+/**
+ * The names nearest to what was typed, one a move, for a problem to offer.
+ * @example nearestNames(SHIPPED, 'brige', 1) // ['Bridge']
+ */
 export function nearestNames(catalogue: Catalogue, name: string, count = 3): readonly string[] {
   const folded = foldName(name).slice(0, 60);
   const scored = catalogue.moves.map((move) => {

@@ -70,6 +70,7 @@ export function doseInForce(words: DoseWords, own: Dose): Dose {
 /**
  * How long one rep or one breath takes.
  * @returns milliseconds; undefined for doses that are not counted
+ * @example unitMs({ kind: 'reps', reps: 8, tempo: [2000, 1000, 2000, 0], sets: 1, restMs: 0 }, paceOf('desk', {})) // 5000
  */
 export function unitMs(dose: Dose, pace: Pace): number | undefined {
   if (dose.kind === 'reps') return dose.tempo.reduce((sum, ms) => sum + ms, 0);
@@ -79,7 +80,10 @@ export function unitMs(dose: Dose, pace: Pace): number | undefined {
   return undefined;
 }
 
-/** How many reps or breaths a side does; undefined for doses that are not counted. */
+/**
+ * How many reps or breaths a side does; undefined for doses that are not counted.
+ * @example unitCount({ kind: 'reps', reps: 8, tempo: [2000, 1000, 2000, 0], sets: 1, restMs: 0 }) // 8
+ */
 export function unitCount(dose: Dose): number | undefined {
   if (dose.kind === 'reps') return dose.reps;
   return dose.kind === 'breaths' ? dose.breaths : undefined;
@@ -88,6 +92,7 @@ export function unitCount(dose: Dose): number | undefined {
 /**
  * The time of one set on one side.
  * @returns milliseconds, without rest and without a weak side's extra
+ * @example sideSetMs({ kind: 'hold', holdMs: 20000, sets: 2, restMs: 5000 }, paceOf('desk', {})) // 20000
  */
 export function sideSetMs(dose: Dose, pace: Pace): number {
   if (dose.kind === 'hold') return dose.holdMs;
@@ -113,7 +118,7 @@ export interface WorkPart {
 /**
  * Splits a press-and-ease hold evenly into stretch and press parts; the last stretch takes the
  * remainder of milliseconds.
- * @example pressParts(120000, { pressMs: 8000, times: 3 }) // 24 s · press 8 s · 24 s · …
+ * @example pressParts(60000, { pressMs: 8000, times: 1 }) // [{ kind: 'work', ms: 26000 }, { kind: 'press', ms: 8000 }, { kind: 'work', ms: 26000 }]
  */
 export function pressParts(holdMs: number, { pressMs, times }: Press): readonly WorkPart[] {
   const stretchMs = holdMs - pressMs * times;
@@ -128,4 +133,42 @@ export function pressParts(holdMs: number, { pressMs, times }: Press): readonly 
 /** Whether every stretch part of a press-and-ease hold is long enough to do its job. */
 export function pressFits(holdMs: number, press: Press): boolean {
   return (holdMs - press.pressMs * press.times) / (press.times + 1) >= LEAST_EASE_MS;
+}
+
+/** A dose as it is written on a line. */
+export function writtenOf(dose: Dose): WrittenDose {
+  switch (dose.kind) {
+    case 'hold':
+      return { kind: 'hold', holdMs: dose.holdMs, sets: dose.sets };
+    case 'timed':
+      return { kind: 'timed', timedMs: dose.timedMs, sets: dose.sets };
+    case 'reps':
+      return { kind: 'reps', reps: dose.reps, sets: dose.sets };
+    case 'breaths': {
+      const { inMs, outMs } = dose;
+      const breath = inMs && outMs ? { breath: { inMs, outMs } } : {};
+      return { kind: 'breaths', breaths: dose.breaths, sets: dose.sets, ...breath };
+    }
+  }
+}
+
+/** How much of its kind a dose is: milliseconds, or a count of reps or breaths. */
+export function amountOf(dose: Dose): number {
+  if (dose.kind === 'hold') return dose.holdMs;
+  if (dose.kind === 'timed') return dose.timedMs;
+  return dose.kind === 'reps' ? dose.reps : dose.breaths;
+}
+
+/** The same dose with another amount: milliseconds, or a count. */
+export function withAmount(dose: WrittenDose, amount: number): WrittenDose {
+  switch (dose.kind) {
+    case 'hold':
+      return { ...dose, holdMs: amount };
+    case 'timed':
+      return { ...dose, timedMs: amount };
+    case 'reps':
+      return { ...dose, reps: amount };
+    case 'breaths':
+      return { ...dose, breaths: amount };
+  }
 }

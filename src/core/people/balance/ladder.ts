@@ -47,13 +47,17 @@ const COLUMN: Readonly<Record<Stance, 0 | 1 | 2 | 3>> = {
 /**
  * The least that the hands must hold.
  * @returns `not-used` where the challenge is not given on this stance at all
+ * @example leastContact('tandem', 'still', true) // 'none'
  */
 export function leastContact(stance: Stance, challenge: Challenge, older: boolean): Contact {
   if (older && stance === 'tandem' && challenge === 'eyes closed') return 'not-used';
   return LEAST_CONTACT[challenge][COLUMN[stance]];
 }
 
-/** Whether hands that hold `support` hold at least as much as `least`. */
+/**
+ * Whether hands that hold `support` hold at least as much as `least`.
+ * @example holdsAtLeast('one hand', 'fingertips') // true
+ */
 export function holdsAtLeast(support: Support, least: Support): boolean {
   return SUPPORTS.indexOf(support) <= SUPPORTS.indexOf(least);
 }

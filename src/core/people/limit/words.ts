@@ -34,7 +34,7 @@ export interface LimitsRead {
 /**
  * Reads limits as people say them: their names, and plain or trade words for them, with or without
  * a side, between commas, semicolons or "and". It never throws.
- * @example readLimits('bad knees, hip replacement left') // knee painful; hip replaced, left
+ * @example readLimits('bad knees, hip replacement left')
  */
 export function readLimits(text: string): LimitsRead {
   const limits = new Map<string, LimitOfBody>();

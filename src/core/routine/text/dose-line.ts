@@ -1,6 +1,6 @@
 import { fail, succeed, type Result } from '@/core/common';
-import { doseInForce, type Dose } from '@/core/moves';
-import { writtenOf } from '../amount';
+import { doseInForce, type Dose, writtenOf } from '@/core/moves';
+
 import { mergeWords, readClause, type ClauseWords } from './clauses';
 import { splitAtCommas, splitLines } from './lines';
 import { localProblem, type LocalProblem } from './problem';
@@ -36,7 +36,10 @@ export function readDose(typed: string): Result<Dose, LocalProblem> {
   return succeed(doseInForce(words, NOTHING_OWN));
 }
 
-/** A whole dose as it is read back, without what is nought. */
+/**
+ * A whole dose as it is read back, without what is nought.
+ * @example writeDoseLine({ kind: 'hold', holdMs: 20000 }) // 'hold 20s'
+ */
 export function writeDoseLine(dose: Dose): string {
   return doseClauses({
     dose: writtenOf(dose),

@@ -36,13 +36,13 @@ export const breathSchool: Rule<never, 'says' | 'school'> = {
       return [{ itemId: one.item.id, about: { says: [breath], school: [school ?? 'free'] } }];
     });
   },
-  mends: (seen, finding) => {
+  mends: (seen, finding, { phrases }) => {
     const one = itemOf(seen, finding);
     if (!one) return [];
     const { item } = one;
     const school = schooled(seen);
     const turned = (text: string | undefined) =>
-      school && text?.replace(school === 'in' ? BREATH_OUT : BREATH_IN, `breathe ${school}`);
+      school && text?.replace(school === 'in' ? BREATH_OUT : BREATH_IN, phrases.breathe(school));
     return [
       ...(school
         ? [

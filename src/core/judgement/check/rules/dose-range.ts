@@ -1,4 +1,5 @@
-import { amountOf, amountRange, doseChanged, changeItem } from '@/core/routine';
+import { amountOf } from '@/core/moves';
+import { amountRange, doseChanged, changeItem } from '@/core/routine';
 import type { Rule } from '../finding';
 import { itemOf } from '../mend';
 

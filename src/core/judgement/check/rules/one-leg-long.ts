@@ -1,4 +1,5 @@
-import { amountOf } from '@/core/routine';
+import { amountOf } from '@/core/moves';
+
 import { inLanes } from '../find';
 import type { Rule } from '../finding';
 import { itemOf, redosed, shorterDoses } from '../mend';
