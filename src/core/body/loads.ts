@@ -50,6 +50,8 @@ export const LOADS = [
   'vigorous',
   'isometric-long',
   'breath-hold',
+  'breath-counted',
+  'two-tasks',
   'abdominal-pressure',
   'bare-foot',
   'skin-pressure',

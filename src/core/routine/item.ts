@@ -44,7 +44,7 @@ export function itemInForce(item: Item, setting: Setting): ItemInForce {
   const move = moveById(catalogueFor(setting), item.moveId);
   const known = inForceKnown.get(item);
   if (known?.group === setting.group && known.inForce.move === move) return known.inForce;
-  const level = (item.level && levelById(move, item.level)) || usualLevel(move);
+  const level = (item.level && levelById(move, item.level)) || usualLevel(move, setting.group);
   const dose = doseInForce(item, ownDose(move, setting.group));
   const inForce = { move, level, dose, sides: sidePlan(item, move) };
   inForceKnown.set(item, { group: setting.group, inForce });

@@ -101,6 +101,8 @@ describe('changing an item', () => {
 
   test('the usual level is not written', () => {
     const line = 'Seated twist: level arms crossed';
-    expect(after(line, toLevel(moveOf(line), levelId('hand on the thigh')))).toBe('Seated twist');
+    expect(after(line, toLevel(moveOf(line), levelId('hand on the thigh'), 'desk'))).toBe(
+      'Seated twist',
+    );
   });
 });

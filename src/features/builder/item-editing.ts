@@ -1,4 +1,4 @@
-import { LONGEST_MS, type LevelId } from '@/core/common';
+import { LONGEST_MS, type GroupName, type LevelId } from '@/core/common';
 import {
   ownDose,
   usualLevel,
@@ -116,10 +116,10 @@ export function toSides(item: Item, move: Move, sides: SidesClause): ItemWords {
   };
 }
 
-export function levelInForce(item: Item, move: Move): LevelId {
-  return item.level ?? usualLevel(move).id;
+export function levelInForce(item: Item, move: Move, group: GroupName): LevelId {
+  return item.level ?? usualLevel(move, group).id;
 }
 
-export function toLevel(move: Move, id: LevelId): ItemWords {
-  return { level: id === usualLevel(move).id ? undefined : id };
+export function toLevel(move: Move, id: LevelId, group: GroupName): ItemWords {
+  return { level: id === usualLevel(move, group).id ? undefined : id };
 }

@@ -106,8 +106,10 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
       <Choices
         label={EDITOR.level}
         choices={move.levels.map(({ id, name }) => ({ value: id, text: name }))}
-        value={levelInForce(item, move)}
-        onChoose={(id) => change(changeLevel(routine, item.id, toLevel(move, id).level))}
+        value={levelInForce(item, move, routine.group)}
+        onChoose={(id) =>
+          change(changeLevel(routine, item.id, toLevel(move, id, routine.group).level))
+        }
       />
       <LineField key={writeItem(item, catalogueFor(routine))} item={item} {...editing} />
       <EntryActions entry={item} {...editing} onGone={onClose} />

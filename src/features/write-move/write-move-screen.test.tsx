@@ -112,9 +112,9 @@ describe('writing a move', () => {
   });
 
   test('what a level asks for is chosen, with the side it is borne on', async () => {
-    const store = show('seated-figure-four');
+    const store = show('wall-calf-stretch');
     press('Levels');
-    press(/^ankle on the shin/);
+    press(/^short step/);
     press('Asks for: Nothing');
     press('Bending the knee deeply');
     const loads = () => Object.values(store.getState().moves.drafts)[0]?.levels[0]?.loads;

@@ -78,7 +78,7 @@ Seated cat: 8 reps
 Sit to stand: 6 reps, accept lane-gap "the two in chairs watch"
 
 [main]
-Bridge: 8 reps, accept lane-gap "the two in chairs watch"
+Bridge: 8 reps, level small, accept lane-gap "the two in chairs watch"
 Open book: 5 breaths
 rest 20s
 
@@ -173,7 +173,7 @@ Head turn: 6 reps, level half way
 
 [main]
 Weight shift: 10 reps, accept lane-gap "the seated half and the walkers keep time"
-Semi-tandem stance: hold 15s x2, rest 5s
+Semi-tandem stance: hold 15s x2, rest 5s, accept limit-load "two hands on the rail, asked each of them"
 (build up)
   Seated weight shift: 3 reps
   Lean over the feet: 2 reps

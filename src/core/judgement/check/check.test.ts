@@ -114,12 +114,14 @@ describe('limits', () => {
 
   test('time makes loads: an effort held for long, lying on the back for minutes', () => {
     const plank = 'group: desk\nlanes: floor\nlimits: eye pressure\nPlank: hold 15s';
-    expect(found(plank, 'limit-load')[0]?.about.loads).toEqual(['isometric-long']);
-    expect(found(plank.replace('15s', '10s'), 'limit-load')).toEqual([]);
+    expect(found(plank, 'limit-load')[0]?.about.loads).toContain('isometric-long');
+    const short = found(plank.replace('15s', '10s'), 'limit-load');
+    expect(short[0]?.about.loads).not.toContain('isometric-long');
     const lying =
       'group: desk\nlanes: floor\nlimits: pregnancy\nLying along a roller: hold 3:00, level rolled towel';
     expect(found(lying, 'limit-load')[0]?.about.loads).toContain('lie-back-long');
-    expect(found(lying.replace('3:00', '2:00'), 'limit-load')).toEqual([]);
+    const brief = found(lying.replace('3:00', '2:00'), 'limit-load');
+    expect(brief[0]?.about.loads).not.toContain('lie-back-long');
   });
 
   test('limits not asked are the first row, not none', () => {

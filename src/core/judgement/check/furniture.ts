@@ -62,6 +62,9 @@ export function onlyWheeled(seen: Seen): boolean {
   return sorts.length > 0 && sorts.every(({ thing }) => thing === 'chair with wheels');
 }
 
+/** Whether a lane's part of an item touches or looks for a seat behind the legs. */
+export const hasSeatBehind = ({ level }: LaneDoing): boolean => level.seatBehind === true;
+
 /** The places that a lane's part of an item touches. */
 export function placesOf({ lane, level }: LaneDoing): readonly PositionId[] {
   return [level.from, ...level.through, level.to].map(

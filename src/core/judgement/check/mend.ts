@@ -36,7 +36,7 @@ export function easierLevels(seen: Seen, { item }: SeenItem, lane: LaneName | nu
     .slice(0, Math.max(0, from))
     .toReversed()
     .flatMap(({ id }) => {
-      const usual = id === usualLevel(move).id ? undefined : id;
+      const usual = id === usualLevel(move, seen.routine.group).id ? undefined : id;
       const everywhere = changeLevel(seen.routine, item.id, usual);
       return lane ? [changeLevel(seen.routine, item.id, id, lane), everywhere] : [everywhere];
     });
@@ -155,7 +155,7 @@ export function movesForAll(seen: Seen, good: (move: Move, level: Level) => bool
       return laneGoesTo(lane, level.from) && (!own || clearOf(own, level, level.support));
     });
   return seen.catalogue.moves.filter((move) => {
-    const level = usualLevel(move);
+    const level = usualLevel(move, seen.routine.group);
     return good(move, level) && fits(level);
   });
 }

@@ -206,6 +206,9 @@ export function loadsOf({ level }: LaneDoing, { challenge }: Item): readonly Lev
 
 const CHALLENGE_LOADS: Readonly<Partial<Record<Challenge, Load>>> = {
   'arms moving': 'hands-busy',
+  'head turning': 'head-turn-fast',
+  'trunk turning': 'head-turn-fast',
+  'naming things': 'two-tasks',
   'looking up': 'look-up',
   'eyes closed': 'eyes-closed',
 };

@@ -48,15 +48,16 @@ export function anotherPlaceBetween(
 ): Mends {
   const one = itemOf(seen, finding);
   if (!one) return [];
+  const { group } = seen.routine;
   const height = position(onSide(one.inForce.level.from, null)).height;
   const away = (level: ReturnType<typeof usualLevel>) =>
     Math.abs(position(onSide(level.from, null)).height - height);
   const others = seen.catalogue.moves
     .filter((move) => {
-      const level = usualLevel(move);
+      const level = usualLevel(move, group);
       return !inside(position(onSide(level.from, null))) && level.from === level.to;
     })
-    .toSorted((a, b) => away(usualLevel(a)) - away(usualLevel(b)))
+    .toSorted((a, b) => away(usualLevel(a, group)) - away(usualLevel(b, group)))
     .slice(0, 4);
   const { section, at } = placeOf(seen.routine, one.entryId);
   const count = entriesInOrder(seen.routine).filter((entry) => entry.section === section).length;

@@ -28,7 +28,8 @@ export type Challenge = (typeof CHALLENGES)[number];
 export const PROPS = {
   strap: ['towel'],
   weight: ['water bottle'],
-  block: ['thick book', 'pillow'],
+  block: ['thick book'],
+  'low step': ['step that cannot slide'],
   roller: ['rolled mat', 'firm cushion'],
   cushion: ['folded blanket'],
   stick: ['rolled towel'],

@@ -2,8 +2,10 @@ import type { GroupName } from '@/core/common';
 import type { Dose } from '../dose/dose';
 import type { Level, Move } from './shape';
 
-export function usualLevel(move: Move): Level {
-  const level = move.levels.find(({ usual }) => usual) ?? move.levels[0];
+/** Where a move starts that says no level: the group's own where it has one, else the usual one. */
+export function usualLevel(move: Move, group?: GroupName): Level {
+  const own = group && move.levels.find(({ usualFor }) => usualFor?.includes(group));
+  const level = own ?? move.levels.find(({ usual }) => usual) ?? move.levels[0];
   if (!level) throw new Error(`${move.id} has no level`);
   return level;
 }

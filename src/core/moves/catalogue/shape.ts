@@ -35,6 +35,8 @@ const levelSchema = z
     id: levelIdSchema,
     name: nameSchema,
     usual: yesSchema,
+    /** Groups that start here in place of at the usual one. */
+    usualFor: list(z.enum(GROUP_NAMES), GROUP_NAMES.length).optional(),
     from: placeSchema,
     through: list(placeSchema, 8),
     /** Where it ends; a rep includes the way back. */
@@ -46,6 +48,10 @@ const levelSchema = z
     loads: list(levelLoadSchema, LOADS.length),
     stretched: list(levelRegionSchema, REGIONS.length),
     loaded: list(levelRegionSchema, REGIONS.length),
+    /** Rounds the back against gravity from the floor; some schools leave it out. */
+    curl: yesSchema,
+    /** A seat stands behind the legs, to be touched or sat down on. */
+    seatBehind: yesSchema,
     /** Where changing sides takes longer than turning round. */
     longSwitch: z.enum(LONG_SWITCHES).optional(),
   })

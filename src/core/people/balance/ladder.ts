@@ -28,7 +28,7 @@ export const LEAST_CONTACT: Readonly<
   Record<Challenge, readonly [Contact, Contact, Contact, Contact]>
 > = {
   still: ['none', 'none', 'none', 'none'],
-  'arms moving': ['none', 'none', 'none', 'none'],
+  'arms moving': ['none', 'none', 'hover', 'hover'],
   'head turning': ['hover', 'hover', 'fingertips', 'fingertips'],
   'trunk turning': ['hover', 'hover', 'fingertips', 'fingertips'],
   'naming things': ['hover', 'hover', 'fingertips', 'fingertips'],
@@ -51,6 +51,7 @@ const COLUMN: Readonly<Record<Stance, 0 | 1 | 2 | 3>> = {
  */
 export function leastContact(stance: Stance, challenge: Challenge, older: boolean): Contact {
   if (older && stance === 'tandem' && challenge === 'eyes closed') return 'not-used';
+  if (older && stance === 'one-leg' && challenge === 'still') return 'hover';
   return LEAST_CONTACT[challenge][COLUMN[stance]];
 }
 

@@ -83,7 +83,7 @@ export const loadsOfLevel = remember((level: Level): readonly LevelLoad[] => {
     return position(onSide(ref, null)).loads.map((load): LevelLoad => ({ load, on }));
   });
   const stance: LevelLoad[] =
-    level.stance === 'one-leg'
+    level.stance === 'one-leg' && !level.loads.some(({ load }) => load === 'one-leg')
       ? [{ load: 'one-leg', on: 'worked' }]
       : level.stance === 'tandem' || level.stance === 'semi-tandem'
         ? [{ load: 'narrow-base', on: 'body' }]

@@ -41,6 +41,7 @@ const levelDraftSchema = z.object({
   id: levelIdSchema,
   name: typed,
   usual: z.boolean(),
+  usualFor: z.array(z.enum(GROUP_NAMES)).max(GROUP_NAMES.length).optional(),
   from: place,
   through: z.array(place).max(8),
   to: place,
@@ -51,6 +52,8 @@ const levelDraftSchema = z.object({
   stretched: levelRegions,
   loaded: levelRegions,
   longSwitch: z.enum(LONG_SWITCHES).optional(),
+  curl: z.literal(true).optional(),
+  seatBehind: z.literal(true).optional(),
 });
 export type LevelDraft = z.infer<typeof levelDraftSchema>;
 
@@ -104,6 +107,7 @@ export const DRAFT_MIGRATIONS: readonly MigrationStep[] = [
 const levelDraft = (level: Level): LevelDraft => ({
   ...level,
   usual: level.usual === true,
+  usualFor: level.usualFor && [...level.usualFor],
   through: [...level.through],
   props: [...level.props],
   loads: level.loads.map((one) => ({ ...one })),
@@ -160,7 +164,13 @@ export function draftOf(move: Move): MoveDraft {
 
 /** A copy of a level, to be made harder or easier; the usual one stays the usual one. */
 export function levelLike(level: LevelDraft, newId: NewId): LevelDraft {
-  return { ...level, id: levelIdSchema.parse(newId()), name: '', usual: false };
+  return {
+    ...level,
+    id: levelIdSchema.parse(newId()),
+    name: '',
+    usual: false,
+    usualFor: undefined,
+  };
 }
 
 /** A move with nothing said yet but what most have, the words for the breath among it. */

@@ -149,7 +149,7 @@ function linesOf(text: string): readonly string[] {
 }
 
 function levelOf(
-  { usual, stance, longSwitch, ...level }: LevelDraft,
+  { usual, usualFor, stance, longSwitch, curl, seatBehind, ...level }: LevelDraft,
   name: string,
   sides: MoveDraft['sides'],
 ) {
@@ -163,7 +163,10 @@ function levelOf(
     loads: borne(level.loads),
     stretched: borne(level.stretched),
     loaded: borne(level.loaded),
-    ...(usual && { usual: true }),
+    ...(usual && { usual: true as const }),
+    ...(usualFor && { usualFor }),
+    ...(curl && { curl }),
+    ...(seatBehind && { seatBehind }),
     ...(stance && { stance }),
     ...(sided && longSwitch && { longSwitch }),
   };

@@ -1,6 +1,6 @@
 import { position } from '@/core/body';
 import type { Found, Rule } from '../finding';
-import { SEATS, onlyWheeled, placesOf } from '../furniture';
+import { SEATS, hasSeatBehind, onlyWheeled, placesOf } from '../furniture';
 import { easierLevels, itemOf, standIns } from '../mend';
 import { positionIn, type LaneDoing, type Seen, type SeenItem } from '../seen';
 
@@ -11,10 +11,10 @@ function usesChair(doing: LaneDoing): boolean {
   const sits = places.some((id) => SEATS.includes(id));
   const rises = sits && places.some((id) => position(id).height === 4);
   const scoots = places.includes('sit-back') && places.includes('sit-front');
-  return holds || rises || scoots;
+  return holds || rises || scoots || hasSeatBehind(doing);
 }
 
-/** Getting up from the chair, or down onto it, on the way to an item. */
+/** Getting up from the chair, sitting down on it or scooting along it, on the way to an item. */
 function crosses(seen: Seen, one: SeenItem, lane: LaneDoing['lane']): boolean {
   return one.plays.some(({ startMs, segments }) => {
     const before = seen.score.segments.findLast(({ endMs }) => endMs <= startMs);
@@ -22,8 +22,10 @@ function crosses(seen: Seen, one: SeenItem, lane: LaneDoing['lane']): boolean {
     const [first] = segments;
     const to = first && positionIn(first, lane);
     if (!from || !to) return false;
-    const seatBefore = SEATS.includes(from);
-    return seatBefore && (to.height === 4 || (SEATS.some((id) => id === to.id) && to.id !== from));
+    const [seatBefore, seatAfter] = [SEATS.includes(from), SEATS.some((id) => id === to.id)];
+    const rises = seatBefore && to.height === 4;
+    const sits = seatAfter && position(from).height === 4;
+    return rises || sits || (seatBefore && seatAfter && to.id !== from);
   });
 }
 

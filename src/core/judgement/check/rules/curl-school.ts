@@ -1,4 +1,4 @@
-import { familyOf } from '@/core/moves';
+import { familyOf, usualLevel } from '@/core/moves';
 import { swapMove } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import { itemOf } from '../mend';
@@ -11,6 +11,10 @@ const CURL_LIMITS = [
   'disc trouble',
   'spine operation',
   'after abdominal surgery',
+  'back flare-up',
+  'pregnancy',
+  'leaking or prolapse',
+  'unstable neck',
 ] as const;
 
 /** Curl-ups where the routine's school or a limit says never. */
@@ -21,7 +25,7 @@ export const curlSchool: Rule<never, 'why'> = {
   values: {},
   find: (seen) =>
     seen.items.flatMap((one): Found[] => {
-      const lanes = one.lanes.filter(({ move }) => move.curl);
+      const lanes = one.lanes.filter(({ move, level }) => move.curl || level.curl);
       const [first] = lanes;
       if (!first) return [];
       const limited = lanes.some(({ lane }) => hasLimit(seen, CURL_LIMITS, lane));
@@ -38,7 +42,7 @@ export const curlSchool: Rule<never, 'why'> = {
     const one = itemOf(seen, finding);
     if (!one) return [];
     return familyOf(seen.catalogue, one.inForce.move)
-      .filter((move) => !move.curl)
+      .filter((move) => !move.curl && !usualLevel(move, seen.routine.group).curl)
       .map((move) => swapMove(seen.routine, one.item.id, move.id));
   },
 };

@@ -5,19 +5,21 @@ import { bitesOn, type Effect } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import type { Found, Rule, Severity } from '../finding';
 import { easierLevels, itemOf, standIns } from '../mend';
-import { loadsOf, longestSetMs, type LaneDoing, type Seen, type SeenItem } from '../seen';
+import { hasLoad, loadsOf, longestSetMs, type LaneDoing, type Seen, type SeenItem } from '../seen';
 import { staysOf } from '../stays';
 
 const VALUES = {
   isometricLongMs: 10_000,
   lieBackLongMs: 180_000,
   standStillMs: 120_000,
+  armsHighLongMs: 60_000,
 } as const;
 
 interface Bite {
   readonly effect: Effect;
   readonly load: Load;
-  readonly side: Side | null;
+  /** The side that is worked when it bites; null where it bites on both. */
+  readonly worked: Side | null;
 }
 
 /** Loads that come of time: what is light for a moment and not for minutes. */
@@ -31,10 +33,15 @@ function loadsOfTime(seen: Seen, one: SeenItem, doing: LaneDoing): readonly Load
         endMs - startMs > VALUES.lieBackLongMs &&
         one.plays.some((play) => play.workMs >= startMs && play.workMs < endMs),
     );
+  const highLong = () =>
+    hasLoad(doing, one.item, 'shoulder-overhead') && longestSetMs(one) > VALUES.armsHighLongMs;
+  const countsBreath = one.inForce.dose.kind === 'breaths' && doing.move.kind === 'breath';
   return [
     ...(doing.move.isometric && setMs > VALUES.isometricLongMs ? ['isometric-long' as const] : []),
     ...(still && setMs > VALUES.standStillMs ? ['stand-still' as const] : []),
     ...(liesLong() ? ['lie-back-long' as const] : []),
+    ...(highLong() ? ['arms-high-long' as const] : []),
+    ...(countsBreath ? ['breath-counted' as const] : []),
   ];
 }
 
@@ -62,7 +69,7 @@ function bitesOf(
     loads.flatMap((load): Bite[] => {
       const on = bitesOn(effect, load, level, support, worked);
       if (on?.length === 0) return [];
-      return [{ effect, load: load.load, side: on === null ? null : (on[0] ?? null) }];
+      return [{ effect, load: load.load, worked: on === null ? null : (on[0] ?? null) }];
     }),
   );
 }
@@ -98,13 +105,14 @@ function gathered(
     ...new Set(hits.map(({ bite }) => pick(bite)).filter((name) => name !== undefined)),
   ];
   const lanes = seen.lanes.filter((lane) => hits.some((hit) => hit.lane === lane));
-  const sides = new Set(hits.map(({ bite }) => bite.side));
+  // The side of the body that has the limit, whichever side is worked when it bites.
+  const sides = new Set(hits.map(({ bite }) => bite.effect.side));
   return [
     {
       severity,
       itemId: one.item.id,
       lane: lanes.length === seen.lanes.length && lanes.length > 1 ? null : (lanes[0] ?? null),
-      side: sides.size === 1 ? first.bite.side : null,
+      side: sides.size === 1 ? first.bite.effect.side : null,
       about: {
         lanes,
         loads: names(({ load }) => load),
@@ -134,7 +142,11 @@ export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);
     if (!one) return [];
-    const { side } = finding;
+    const bitten = one.lanes
+      .flatMap((doing) => bites(seen, one, doing))
+      .filter(({ effect }) => effect.side === finding.side)
+      .map(({ worked }) => worked);
+    const side = new Set(bitten).size === 1 ? bitten[0] : null;
     const otherAlone =
       side && one.inForce.sides.way === 'each' && one.inForce.sides.order.length === 2
         ? [

@@ -1,6 +1,6 @@
 import { type LaneName, laneOf } from '@/core/people';
 import type { Found, Rule } from '../finding';
-import { SEATS, furnitureAt, inRoom, placesOf, type Furniture } from '../furniture';
+import { SEATS, furnitureAt, hasSeatBehind, inRoom, placesOf, type Furniture } from '../furniture';
 import { easierLevels, itemOf, standIns } from '../mend';
 import { positionIn, type LaneDoing, type Seen, type SeenItem } from '../seen';
 
@@ -11,6 +11,7 @@ function needsOf(doing: LaneDoing): ReadonlyMap<Furniture, number> {
   const places = placesOf(doing);
   const needs = new Map<Furniture, number>();
   for (const thing of places.flatMap(furnitureAt)) needs.set(thing, 1);
+  if (hasSeatBehind(doing)) needs.set('chair', 1);
   const sits = places.some((id) => SEATS.includes(id));
   if (sits && places.includes('stand-chair')) needs.set('chair', CHAIRS_FOR_SEAT_AND_RAIL);
   return needs;

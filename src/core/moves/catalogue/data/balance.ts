@@ -1,5 +1,5 @@
 import type { PositionRef } from '@/core/body';
-import type { Move } from '../shape';
+import type { Level, Move } from '../shape';
 import {
   body,
   hold,
@@ -74,8 +74,12 @@ export const BALANCE: readonly Move[] = [
         usual: true,
         support: 'one hand',
         loaded: regions('body', 'abdomen', 'ribs-sides'),
+        loads: body('lean-out'),
       }),
-      level('free', 'sit-front', { loaded: regions('body', 'abdomen', 'ribs-sides') }),
+      level('free', 'sit-front', {
+        loaded: regions('body', 'abdomen', 'ribs-sides'),
+        loads: body('lean-out'),
+      }),
     ],
     warms: ['ribs-sides', 'abdomen'],
   }),
@@ -178,11 +182,16 @@ export const BALANCE: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('two hands', 'stand-chair', { support: 'two hands', loaded: feet }),
+      level('two hands', 'stand-chair', {
+        support: 'two hands',
+        loaded: feet,
+        loads: other('one-leg'),
+      }),
       level('fingertips', 'stand-chair', {
         usual: true,
         support: 'fingertips',
         loaded: feet,
+        loads: other('one-leg'),
       }),
     ],
     warms: ['hip-front', 'ankles-feet'],
@@ -209,7 +218,7 @@ export const BALANCE: readonly Move[] = [
       level('one arm', 'stand-chair', {
         usual: true,
         support: 'one hand',
-        loads: body('hands-busy'),
+        loads: worked('hands-busy'),
         loaded: feet,
       }),
     ],
@@ -239,6 +248,7 @@ export const BALANCE: readonly Move[] = [
         usual: true,
         support: 'one hand',
         loaded: feet,
+        loads: body('head-turn-fast'),
       }),
     ],
     warms: ['hip-outer', 'ribs-sides', 'neck'],
@@ -319,7 +329,7 @@ export const BALANCE: readonly Move[] = [
       level('knee up with fingertips', 'stand-chair', {
         stance: 'one-leg',
         support: 'fingertips',
-        loads: [...worked('hip-flex-past-90'), ...other('one-leg'), ...body('hands-busy')],
+        loads: [...worked('hip-flex-past-90', 'hands-busy'), ...other('one-leg')],
         loaded: feet,
       }),
     ],
@@ -335,8 +345,8 @@ export const BALANCE: readonly Move[] = [
     range: { reps: [4, 15], sets: [1, 3] },
     cues: says(
       'Stand on your {side} leg, both hands on the chair.',
-      'Pulse the {other} heel up and back, toes on the floor.',
-      'Pulse the {other} heel.',
+      'Lift the {other} heel and lower it, toes down.',
+      'Lift the {other} heel.',
       [steady, 'The trunk stays tall'],
       'Pulse half as often.',
       'Lift the {other} foot off the floor and pulse the leg.',
@@ -351,7 +361,7 @@ export const BALANCE: readonly Move[] = [
       level('leg off the floor', 'stand-chair', {
         stance: 'one-leg',
         support: 'one hand',
-        loads: worked('one-leg'),
+        loads: [...worked('one-leg'), ...other('hip-extend-end')],
         loaded: feet,
       }),
     ],
@@ -385,6 +395,7 @@ export const BALANCE: readonly Move[] = [
         stance: 'one-leg',
         loads: [...body('hands-busy'), ...other('one-leg')],
         loaded: feet,
+        support: 'hover',
       }),
     ],
     warms: ['hip-front'],
@@ -442,7 +453,10 @@ export const BALANCE: readonly Move[] = [
       level('in the air', 'stand-chair', {
         stance: 'one-leg',
         support: 'one hand',
-        loads: [...worked('hip-flex-past-90', 'hip-rotate-out'), ...other('one-leg')],
+        loads: [
+          ...worked('hip-flex-past-90', 'hip-rotate-out', 'hip-extend-end'),
+          ...other('one-leg'),
+        ],
         loaded: feet,
       }),
     ],
@@ -464,6 +478,8 @@ function walks(): readonly Move[] {
       easier?: string;
       further: string;
       loads?: ReturnType<typeof body>;
+      stance?: Level['stance'];
+      support?: Level['support'];
     }>,
     [at, held, first]: readonly [PositionRef, string, string] = ALONG_COUNTER,
   ) =>
@@ -487,12 +503,14 @@ function walks(): readonly Move[] {
       levels: [
         level(first, at, {
           usual: true,
-          support: 'one hand',
+          support: words.support ?? 'one hand',
+          ...(words.stance && { stance: words.stance }),
           loads: words.loads ?? [],
           loaded: feet,
         }),
         level('fingertips', at, {
           support: 'fingertips',
+          ...(words.stance && { stance: words.stance }),
           loads: words.loads ?? [],
           loaded: feet,
         }),
@@ -507,6 +525,7 @@ function walks(): readonly Move[] {
       watch: 'Eyes ahead, not on the feet',
       further: 'Let the hand slide lightly.',
       loads: body('narrow-base'),
+      stance: 'tandem',
     }),
     walk('Sideways steps', {
       setUp: 'Face the counter, one hand on it.',
@@ -540,6 +559,8 @@ function walks(): readonly Move[] {
         watch: 'Small steps in the turns',
         easier: 'Walk round one chair only.',
         further: 'Set the chairs a little closer.',
+        loads: body('turn-fast'),
+        support: 'hover',
       },
       BETWEEN_CHAIRS,
     ),
@@ -552,10 +573,11 @@ function walks(): readonly Move[] {
     }),
     walk('Turn round in small steps', {
       setUp: 'Stand at the counter, one hand on it.',
-      go: 'Turn all the way round with small steps, both ways.',
+      go: 'Turn right round in small steps, changing hands.',
       short: 'Small steps round.',
       watch: 'No pivot on one foot',
       further: 'Hold with fingertips, and turn without a stop.',
+      loads: body('turn-fast'),
     }),
     walk('Step over a line', {
       others: ['Step front, side, back, over a line'],
@@ -563,7 +585,7 @@ function walks(): readonly Move[] {
       go: 'Step over the line, and back: front, side, behind.',
       short: 'Over, and back.',
       watch: 'Both feet land flat',
-      further: 'Step over something low and soft.',
+      further: 'Step over something low and flat that cannot slide.',
       loads: body('step-back'),
     }),
   ];
@@ -579,7 +601,7 @@ export const MORE_BALANCE: readonly Move[] = [
     dose: reps(6, [2, 1, 2, 0]),
     range: { reps: [4, 12], sets: [1, 3] },
     cues: says(
-      'Stand beside your chair, one hand on it.',
+      'Stand behind your chair, one hand on it.',
       'Shift the weight and reach one arm after it; change.',
       'Shift, reach, change.',
       [steady, 'The feet stay flat'],
@@ -591,7 +613,7 @@ export const MORE_BALANCE: readonly Move[] = [
       level('short reach', 'stand-chair', { usual: true, support: 'one hand', loaded: feet }),
       level('long reach', 'stand-chair', {
         support: 'one hand',
-        loads: body('lean-out', 'hands-busy'),
+        loads: [...body('lean-out'), ...worked('hands-busy')],
         loaded: feet,
       }),
     ],
@@ -602,7 +624,7 @@ export const MORE_BALANCE: readonly Move[] = [
     family: 'step-up',
     regions: ['front-thigh', 'buttocks'],
     sides: 'each',
-    sideMeans: 'standing-leg',
+    sideMeans: 'moving-leg',
     dose: reps(6, [2, 0, 2, 0]),
     range: { reps: [4, 12], sets: [1, 3] },
     cues: says(
@@ -615,11 +637,18 @@ export const MORE_BALANCE: readonly Move[] = [
       'Both feet on the floor, hand on the rail.',
     ),
     levels: [
-      level('tapping', 'stand-counter', { usual: true, support: 'two hands', loaded: feet }),
+      level('tapping', 'stand-counter', {
+        usual: true,
+        support: 'two hands',
+        loaded: feet,
+        loads: other('one-leg'),
+        props: ['low step'],
+      }),
       level('stepping', 'stand-counter', {
         support: 'one hand',
-        loads: worked('one-leg'),
+        loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('worked', 'front-thigh', 'buttocks'),
+        props: ['low step'],
       }),
     ],
     warms: ['front-thigh', 'hip-front'],
@@ -644,8 +673,9 @@ export const MORE_BALANCE: readonly Move[] = [
     levels: [
       level('touch only', 'stand-seat', {
         usual: true,
-        support: 'two hands',
+        support: 'none',
         loaded: regions('body', 'buttocks', 'back-thigh'),
+        loads: body('hip-flex-past-90'),
       }),
       level('with a weight', 'stand-seat', {
         support: 'none',

@@ -17,7 +17,7 @@ export const BREATH = [
       ['Shoulders stay low', 'Jaw and hands loose'],
       'Breathe at your own speed and leave the count.',
       'Rest your hands on your lower ribs and feel them widen.',
-      'Open your eyes and look round the room.',
+      'Look round the room.',
       'In through the nose if you can, out a little longer.',
     ),
     levels: [
@@ -158,6 +158,7 @@ export const BREATH = [
       level('head on a cushion', 'lying-back', {
         props: ['cushion'],
         loaded: regions('body', 'abdomen'),
+        usualFor: ['older'],
       }),
       level('knees bent', 'lying-back', {
         usual: true,

@@ -83,7 +83,7 @@ export const ENERGY: readonly Move[] = [
       level('whole feet', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: body('vigorous'),
+
         loaded: legs,
       }),
     ],
@@ -110,8 +110,12 @@ export const ENERGY: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'low-back', 'abdomen'),
+        loads: body('hip-flex-past-90'),
       }),
-      level('arms crossed', 'sit-front', { loaded: regions('body', 'low-back', 'abdomen') }),
+      level('arms crossed', 'sit-front', {
+        loaded: regions('body', 'low-back', 'abdomen'),
+        loads: body('hip-flex-past-90', 'lean-out'),
+      }),
     ],
     warms: ['low-back', 'hip-front', 'abdomen'],
   }),
@@ -231,9 +235,9 @@ export const POSTURE: readonly Move[] = [
     range: { timedMs: spanS(20, 90), sets: [1, 1] },
     cues: says(
       'Sit as you work, then look at it from outside.',
-      'Screen at eye height, elbows at the desk, feet flat.',
+      'Screen top at eye height, elbows at the desk, feet flat.',
       'Eyes, elbows, feet.',
-      ['The seat carries the thighs', 'The neck stays long'],
+      ['The seat carries the thighs', 'With bifocals, the screen lower'],
       'Change one thing only.',
       'Check again after lunch.',
       'Go on with your work.',
@@ -276,6 +280,7 @@ export const HANDS: readonly Move[] = [
     sides: 'each',
     sideMeans: 'moving-arm',
     dose: hold(20),
+    doseFor: { older: hold(30) },
     range: { holdMs: spanS(10, 30), sets: [1, 3] },
     cues: says(
       'Sit tall, {side} arm forward, palm up.',

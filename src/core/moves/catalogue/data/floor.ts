@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, breaths, level, move, regions, reps, says, spanS } from './notation';
+import { body, breaths, level, move, other, regions, reps, says, spanS } from './notation';
 
 export const FLOOR = [
   move('Bridge', {
@@ -10,10 +10,10 @@ export const FLOOR = [
     spine: ['extend'],
     sides: 'both',
     dose: reps(8, [2, 1, 2, 0]),
-    range: { reps: [6, 15], holdMs: spanS(5, 30), sets: [1, 4] },
+    range: { reps: [6, 15], sets: [1, 4] },
     cues: says(
       'Lie on your back, knees bent, feet flat.',
-      'Press the feet, lift the hips, and lower bone by bone.',
+      'Press the feet, lift the hips, and lower them in one piece.',
       'Lift, then lower.',
       ['Knees stay over the feet', 'Ribs stay down'],
       'Lift only as far as the hips feel light.',
@@ -25,7 +25,7 @@ export const FLOOR = [
       level('small', 'lying-back', { loaded: regions('body', 'buttocks') }),
       level('full', 'lying-back', {
         usual: true,
-        loads: body('neck-flex-end', 'hip-extend-end'),
+        loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         loaded: regions('body', 'buttocks', 'back-thigh', 'low-back'),
       }),
@@ -61,7 +61,7 @@ export const FLOOR = [
       }),
       level('arm open', 'side-lying', {
         usual: true,
-        loads: body('twist-end', 'shoulder-open-end'),
+        loads: [...body('twist-end'), ...other('shoulder-open-end')],
         stretched: regions('body', 'upper-back', 'chest'),
         longSwitch: 'roll-over',
       }),

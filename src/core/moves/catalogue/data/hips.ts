@@ -106,7 +106,13 @@ export const HIPS_LYING: readonly Move[] = [
       level('feet down', 'lying-back', { loaded: lowBack }),
       level('knees held', 'lying-back', {
         usual: true,
-        loads: body('hip-flex-past-90', 'spine-flex-loaded', 'skin-pressure'),
+        loads: body(
+          'hip-flex-past-90',
+          'spine-flex-loaded',
+          'skin-pressure',
+          'spine-flex-end',
+          'roll-over',
+        ),
         loaded: lowBack,
       }),
     ],
@@ -162,7 +168,7 @@ export const HIPS_LYING: readonly Move[] = [
       level('half way', 'lying-back', { loaded: regions('body', 'hip-outer') }),
       level('easy range', 'lying-back', {
         usual: true,
-        loads: worked('hip-rotate-in'),
+        loads: [...worked('hip-rotate-out'), ...other('hip-rotate-in')],
         stretched: regions('worked', 'hip-outer'),
       }),
     ],
@@ -192,9 +198,10 @@ export const HIPS_LYING: readonly Move[] = [
         usual: true,
         props: ['cushion'],
         stretched: regions('body', 'ribs-sides'),
+        loads: other('hip-cross-midline', 'hip-rotate-in'),
       }),
       level('no cushion', 'lying-back', {
-        loads: body('twist-end', 'hip-cross-midline'),
+        loads: [...body('twist-end'), ...other('hip-cross-midline', 'hip-rotate-in')],
         stretched: regions('body', 'ribs-sides', 'low-back', 'chest'),
       }),
     ],
@@ -282,10 +289,13 @@ export const HIPS_LYING: readonly Move[] = [
       'Lower the hips and let the knees rest together.',
     ),
     levels: [
-      level('pelvis only', 'lying-back', { loaded: regions('body', 'buttocks') }),
+      level('pelvis only', 'lying-back', {
+        loaded: regions('body', 'buttocks'),
+        usualFor: ['older'],
+      }),
       level('bone by bone', 'lying-back', {
         usual: true,
-        loads: body('spine-flex-loaded', 'neck-flex-end'),
+        loads: body('spine-flex-loaded', 'neck-flex-end', 'head-below-heart'),
         loaded: regions('body', 'buttocks', 'back-thigh'),
       }),
     ],
@@ -315,7 +325,7 @@ export const HIPS_LYING: readonly Move[] = [
       level('low', 'lying-back', { loaded: regions('body', 'buttocks') }),
       level('hips high', 'lying-back', {
         usual: true,
-        loads: body('neck-flex-end', 'hip-extend-end'),
+        loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         loaded: regions('body', 'buttocks', 'back-thigh'),
       }),
@@ -347,7 +357,11 @@ export const HIPS_LYING: readonly Move[] = [
       level('both feet down', 'lying-back', { loaded: regions('body', 'buttocks') }),
       level('ankle over', 'lying-back', {
         usual: true,
-        loads: [...body('neck-flex-end'), ...other('hip-rotate-out'), ...worked('hip-extend-end')],
+        loads: [
+          ...body('neck-flex-end', 'head-below-heart'),
+          ...worked('hip-extend-end'),
+          ...other('hip-rotate-out'),
+        ],
         loaded: regions('worked', 'buttocks', 'back-thigh'),
       }),
     ],
@@ -373,9 +387,8 @@ export const HIPS_LYING: readonly Move[] = [
       'Lift the hips, take the prop out, lower slowly.',
     ),
     levels: [
-      level('rolled towel', 'lying-back', { stretched: regions('body', 'hip-front') }),
+      level('rolled towel', 'lying-back', { stretched: regions('body', 'hip-front'), usual: true }),
       level('on a roller', 'lying-back', {
-        usual: true,
         props: ['roller'],
         loads: body(
           'spine-extend-end',
@@ -439,7 +452,10 @@ export const HIPS_LYING: readonly Move[] = [
       'Put the {other} foot down, then uncross.',
     ),
     levels: [
-      level('ankle on the shin', 'lying-back', { stretched: regions('worked', 'hip-outer') }),
+      level('ankle on the shin', 'lying-back', {
+        stretched: regions('worked', 'hip-outer'),
+        loads: worked('hip-rotate-out'),
+      }),
       level('thigh drawn in', 'lying-back', {
         usual: true,
         loads: [...worked('hip-rotate-out', 'hip-flex-past-90'), ...other('hip-flex-past-90')],
@@ -525,7 +541,11 @@ export const HIPS_LYING: readonly Move[] = [
       'Lie on your back, strap round the {side} foot.',
       'Raise the {side} leg until the back of it pulls.',
       'Raise the {side} leg.',
-      ['The knee may stay soft', 'The tail stays heavy'],
+      [
+        'The knee may stay soft',
+        'The tail stays heavy',
+        'A pull in the thigh, no tingling in the foot',
+      ],
       'Bend the {side} knee and hold behind the thigh.',
       'Straighten the knee a little more.',
       'Bend the knee and put the foot down.',
@@ -535,7 +555,7 @@ export const HIPS_LYING: readonly Move[] = [
       level('with a strap', 'lying-back', {
         usual: true,
         props: ['strap'],
-        loads: [...worked('hip-flex-past-90'), ...body('grip')],
+        loads: [...body('grip', 'arm-pull'), ...worked('hip-flex-past-90')],
         stretched: regions('worked', 'back-thigh', 'calf'),
       }),
     ],
@@ -568,6 +588,7 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         props: ['block'],
         stretched: regions('body', 'inner-thigh'),
+        loads: body('hip-rotate-out'),
       }),
       level('feet close', 'floor-sit', {
         loads: body('hip-rotate-out', 'deep-knee'),
@@ -601,7 +622,7 @@ export const HIPS_FLOOR: readonly Move[] = [
     ),
     levels: [
       level('ankle on the shin', 'floor-sit', {
-        loads: body('shoulder-behind'),
+        loads: [...body('shoulder-behind', 'wrist-weight'), ...worked('hip-rotate-out')],
         stretched: regions('worked', 'hip-outer'),
         longSwitch: 'floor-legs',
       }),
@@ -627,6 +648,7 @@ export const HIPS_FLOOR: readonly Move[] = [
     sides: 'each',
     sideMeans: 'stretched-leg',
     dose: hold(20),
+    doseFor: { older: hold(15, 2, 5) },
     range: { holdMs: spanS(10, 30), sets: [1, 2] },
     cues: says(
       'Stand at the counter, both hands on it.',
@@ -641,12 +663,13 @@ export const HIPS_FLOOR: readonly Move[] = [
       level('toes on the floor', 'stand-counter', {
         support: 'two hands',
         stretched: regions('worked', 'hip-outer'),
+        usualFor: ['older'],
       }),
       level('ankle over', 'stand-counter', {
         usual: true,
         stance: 'one-leg',
         support: 'two hands',
-        loads: [...worked('hip-rotate-out'), ...other('one-leg')],
+        loads: [...worked('hip-rotate-out', 'hip-flex-past-90'), ...other('one-leg')],
         stretched: regions('worked', 'hip-outer', 'buttocks'),
       }),
     ],
@@ -678,6 +701,7 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         stretched: regions('body', 'ribs-sides'),
         longSwitch: 'floor-legs',
+        loads: [...body('twist-end'), ...worked('hip-flex-past-90')],
       }),
       level('foot over', 'floor-sit', {
         loads: [...body('twist-end'), ...worked('hip-cross-midline', 'hip-flex-past-90')],
@@ -702,7 +726,11 @@ export const HIPS_FLOOR: readonly Move[] = [
       'Sit on a block, {side} leg long, {other} knee bent.',
       'Tip forward from the hips towards the {side} foot.',
       'Tip to the {side} foot.',
-      ['The back stays long', 'The kneecap points up'],
+      [
+        'The back stays long',
+        'The kneecap points up',
+        'A pull in the thigh, no tingling in the foot',
+      ],
       'Bend the {side} knee a little.',
       'Use a strap round the foot.',
       'Walk the hands back and sit tall.',
@@ -713,13 +741,10 @@ export const HIPS_FLOOR: readonly Move[] = [
         props: ['block'],
         stretched: regions('worked', 'back-thigh'),
         longSwitch: 'floor-legs',
+        loads: [...body('hip-flex-past-90'), ...other('hip-rotate-out')],
       }),
       level('leg long', 'floor-sit', {
-        loads: [
-          ...body('spine-flex-end'),
-          ...worked('hip-flex-past-90'),
-          ...other('hip-rotate-out'),
-        ],
+        loads: [...body('spine-flex-end', 'hip-flex-past-90'), ...other('hip-rotate-out')],
         stretched: regions('worked', 'back-thigh', 'calf'),
         longSwitch: 'floor-legs',
       }),
@@ -749,6 +774,7 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         props: ['block'],
         stretched: regions('body', 'inner-thigh'),
+        loads: body('wide-adduct-stretch'),
       }),
       level('tipping forward', 'floor-sit', {
         loads: body('wide-adduct-stretch', 'hip-flex-past-90'),
@@ -782,10 +808,11 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         props: ['strap'],
         stretched: regions('body', 'back-thigh'),
+        loads: body('hip-flex-past-90', 'grip', 'arm-pull'),
       }),
       level('rounding', 'floor-sit', {
         props: ['strap'],
-        loads: body('spine-flex-end', 'spine-flex-loaded', 'hip-flex-past-90', 'grip'),
+        loads: body('spine-flex-end', 'spine-flex-loaded', 'hip-flex-past-90', 'grip', 'arm-pull'),
         stretched: regions('body', 'back-thigh', 'low-back'),
       }),
     ],
@@ -840,7 +867,15 @@ export const HIPS_FLOOR: readonly Move[] = [
       'Bring both knees up and rest.',
     ),
     levels: [
-      level('small', 'floor-sit', { usual: true, loaded: regions('body', 'hip-outer') }),
+      level('small', 'floor-sit', {
+        usual: true,
+        loaded: regions('body', 'hip-outer'),
+        loads: [
+          ...body('shoulder-behind', 'wrist-weight'),
+          ...worked('hip-rotate-out'),
+          ...other('hip-rotate-in'),
+        ],
+      }),
       level('hip lifted', 'floor-sit', {
         loads: [
           ...body('shoulder-behind', 'wrist-weight'),
@@ -865,7 +900,7 @@ export const HIPS_FLOOR: readonly Move[] = [
       'Sit on the floor, both knees to the {side}, hands down.',
       'Lean over the front shin, then lift your chest.',
       'Lean, then lift.',
-      ['The back stays long', 'The knees carry no weight'],
+      ['The back stays long', 'Nothing pinches in the knees'],
       'Keep the ankles nearer and lean less.',
       'Lift the chest towards the ceiling.',
       'Lean back on the hands and bring the knees up.',
@@ -875,6 +910,7 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         stretched: regions('body', 'hip-outer'),
         longSwitch: 'floor-legs',
+        loads: [...worked('hip-rotate-out'), ...other('hip-rotate-in')],
       }),
       level('full', 'floor-sit', {
         loads: [

@@ -61,7 +61,7 @@ export const KNEELING = [
     levels: [
       level('head on a cushion', 'kneel-fold', {
         props: ['cushion'],
-        loads: body('hip-flex-past-90'),
+        loads: body('hip-flex-past-90', 'spine-flex-end'),
         stretched: regions('body', 'low-back'),
       }),
       level('arms long', 'kneel-fold', {
@@ -85,7 +85,7 @@ export const KNEELING = [
     sides: 'each',
     sideMeans: 'kneeling-knee',
     dose: hold(30),
-    range: { holdMs: spanS(15, 120), breaths: [3, 8], sets: [1, 4] },
+    range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
     cues: {
       setUp: '{side} knee down on a pad, {other} foot in front.',
       go: 'Tuck your tail and ease your hips forward over the {other} foot.',
@@ -93,7 +93,7 @@ export const KNEELING = [
       watch: ['The low back stays long', 'The front knee stays over its foot'],
       easier: 'Hold a chair and stay more upright.',
       further: 'Reach the {side} arm up.',
-      wayOut: 'Hands to the front thigh, and bring the feet together.',
+      wayOut: 'Hands to the thigh, front knee down beside the other.',
       breath: 'Let each breath soften it a little.',
     },
     levels: [
@@ -101,10 +101,11 @@ export const KNEELING = [
         support: 'one hand',
         stretched: regions('worked', 'hip-front'),
         longSwitch: 'change-knee',
+        loads: worked('hip-extend-end'),
       }),
       level('hands on the thigh', 'kneel-half', {
         usual: true,
-        support: 'two hands',
+        support: 'none',
         loads: worked('hip-extend-end'),
         stretched: regions('worked', 'hip-front', 'front-thigh'),
         longSwitch: 'change-knee',
@@ -144,14 +145,15 @@ export const KNEELING = [
       level('hands on the wall', 'stand-wall', {
         support: 'two hands',
         loaded: regions('body', 'abdomen', 'shoulders'),
+        usualFor: ['older', 'chair'],
       }),
       level('knees down', 'all-fours', {
         support: 'two hands',
         loads: body('abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'shoulders'),
+        usual: true,
       }),
       level('full', 'plank', {
-        usual: true,
         support: 'two hands',
         loads: body('abdominal-pressure', 'shoulder-weight'),
         loaded: regions('body', 'abdomen', 'shoulders'),

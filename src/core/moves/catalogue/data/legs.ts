@@ -37,9 +37,10 @@ export const LEGS: readonly Move[] = [
         props: ['cushion'],
         stretched: regions('worked', 'hip-front'),
         longSwitch: 'change-knee',
+        loads: worked('hip-extend-end'),
+        usual: true,
       }),
       level('arm up', 'kneel-half', {
-        usual: true,
         props: ['cushion'],
         loads: worked('hip-extend-end', 'shoulder-overhead'),
         stretched: regions('worked', 'hip-front', 'ribs-sides'),
@@ -74,6 +75,7 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'two hands',
         stretched: regions('worked', 'hip-front'),
+        loads: worked('hip-extend-end'),
       }),
       level('long step', 'stand-chair', {
         support: 'one hand',
@@ -109,6 +111,7 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'one hand',
         stretched: regions('worked', 'hip-front'),
+        loads: worked('hip-extend-end'),
       }),
       level('foot far back', 'sit-front', {
         support: 'one hand',
@@ -139,7 +142,10 @@ export const LEGS: readonly Move[] = [
       'Lift the {side} leg back with your hands.',
     ),
     levels: [
-      level('heel on a box', 'bed-back', { stretched: regions('worked', 'hip-front') }),
+      level('heel on a box', 'bed-back', {
+        stretched: regions('worked', 'hip-front'),
+        loads: worked('hip-extend-end'),
+      }),
       level('leg hanging', 'bed-back', {
         usual: true,
         loads: worked('hip-extend-end'),
@@ -158,8 +164,8 @@ export const LEGS: readonly Move[] = [
     regions: ['front-thigh', 'hip-front'],
     sides: 'each',
     sideMeans: 'stretched-leg',
-    dose: hold(60),
-    range: { holdMs: spanS(20, 120), sets: [1, 2] },
+    dose: hold(30),
+    range: { holdMs: spanS(10, 60), sets: [1, 2] },
     cues: says(
       'Stand behind the chair, {side} foot a step behind you.',
       'Tuck the tail, {other} knee a little bent, and grow tall.',
@@ -174,6 +180,7 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'two hands',
         stretched: regions('worked', 'front-thigh'),
+        loads: worked('hip-extend-end'),
       }),
       level('foot on a seat', 'stand-chair', {
         stance: 'one-leg',
@@ -209,12 +216,10 @@ export const LEGS: readonly Move[] = [
         props: ['strap'],
         stretched: regions('other', 'front-thigh'),
         longSwitch: 'roll-over',
+        loads: [...body('grip', 'arm-pull'), ...other('hip-extend-end')],
       }),
       level('hand on the foot', 'side-lying', {
-        loads: [
-          { load: 'deep-knee', on: 'other' },
-          { load: 'hip-extend-end', on: 'other' },
-        ],
+        loads: [...body('grip', 'arm-pull'), ...other('deep-knee', 'hip-extend-end')],
         stretched: regions('other', 'front-thigh', 'hip-front'),
         longSwitch: 'roll-over',
       }),
@@ -231,6 +236,7 @@ export const LEGS: readonly Move[] = [
     sides: 'each',
     sideMeans: 'stretched-leg',
     dose: hold(20),
+    doseFor: { older: hold(15, 2, 5) },
     range: { holdMs: spanS(10, 30), sets: [1, 2] },
     cues: says(
       'Stand behind the chair, {side} toes on the floor behind you.',
@@ -245,13 +251,13 @@ export const LEGS: readonly Move[] = [
       level('toes down', 'stand-chair', {
         support: 'two hands',
         stretched: regions('worked', 'front-thigh'),
+        usual: true,
       }),
       level('with a strap', 'stand-chair', {
-        usual: true,
         stance: 'one-leg',
         support: 'one hand',
         props: ['strap'],
-        loads: [...worked('deep-knee'), ...other('one-leg')],
+        loads: [...body('grip'), ...worked('deep-knee', 'hands-busy'), ...other('one-leg')],
         stretched: regions('worked', 'front-thigh'),
       }),
     ],
@@ -267,6 +273,7 @@ export const LEGS: readonly Move[] = [
     spine: ['flex'],
     sides: 'both',
     dose: hold(20),
+    doseFor: { older: hold(30) },
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 2] },
     cues: says(
       'Sit forward, feet wide.',
@@ -282,6 +289,7 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'two hands',
         stretched: regions('body', 'low-back'),
+        loads: body('hip-flex-past-90'),
       }),
       level('rounded down', 'sit-front', {
         support: 'two hands',
@@ -336,6 +344,7 @@ export const LEGS: readonly Move[] = [
     sides: 'each',
     sideMeans: 'turn-way',
     dose: hold(20),
+    doseFor: { older: hold(30) },
     range: { holdMs: spanS(10, 45), breaths: [3, 6], sets: [1, 2] },
     cues: says(
       'Sit tall, {side} knee crossed over.',
@@ -385,10 +394,14 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'one hand',
         stretched: regions('body', 'ribs-sides'),
+        loads: body('hip-flex-past-90'),
       }),
       level('arm', 'sit-front', {
         support: 'one hand',
-        loads: [...body('twist-end'), ...worked('shoulder-open-end', 'shoulder-overhead')],
+        loads: [
+          ...body('twist-end', 'hip-flex-past-90'),
+          ...worked('shoulder-open-end', 'shoulder-overhead'),
+        ],
         stretched: regions('body', 'ribs-sides', 'chest'),
       }),
     ],
@@ -408,7 +421,11 @@ export const LEGS: readonly Move[] = [
       'Face a seat, {side} heel on the block, hands on the seat.',
       'Tip forward from the hips over the {side} leg.',
       'Tip over the {side} leg.',
-      ['The back stays long', 'The {other} knee is soft'],
+      [
+        'The back stays long',
+        'The {other} knee is soft',
+        'A pull in the thigh, no tingling in the foot',
+      ],
       'Bend the {side} knee and tip half as far.',
       'Walk the hands to either side of the foot.',
       'Hands to the thighs, come up slowly.',
@@ -419,6 +436,7 @@ export const LEGS: readonly Move[] = [
         support: 'two hands',
         props: ['block'],
         stretched: regions('worked', 'back-thigh'),
+        loads: body('hip-flex-past-90', 'head-below-heart'),
       }),
       level('hands to the foot', 'stand', {
         props: ['block'],
@@ -438,7 +456,7 @@ export const LEGS: readonly Move[] = [
     sides: 'each',
     sideMeans: 'stretched-leg',
     dose: hold(30),
-    range: { holdMs: spanS(10, 90), breaths: [3, 8], sets: [1, 3] },
+    range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
     cues: says(
       'Both hands on the wall, {side} foot back.',
       'Press the {side} heel down and lean towards the wall.',
@@ -630,6 +648,7 @@ export const LEGS: readonly Move[] = [
       level('half way', 'sit-front', {
         support: 'two hands',
         loaded: regions('worked', 'hip-front'),
+        loads: worked('hip-rotate-out'),
       }),
       level('full', 'sit-front', {
         usual: true,
@@ -663,6 +682,7 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: regions('worked', 'hip-outer'),
+        loads: worked('hip-cross-midline'),
       }),
       level('high', 'sit-front', {
         support: 'two hands',
@@ -695,7 +715,7 @@ export const LEGS: readonly Move[] = [
       level('forearms pressing', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: body('wide-adduct-stretch'),
+        loads: body('wide-adduct-stretch', 'hip-flex-past-90', 'hip-rotate-out'),
         stretched: regions('body', 'inner-thigh'),
       }),
     ],
@@ -710,7 +730,8 @@ export const LEGS: readonly Move[] = [
     sides: 'each',
     sideMeans: 'stretched-leg',
     dose: hold(15),
-    range: { holdMs: spanS(5, 30), sets: [1, 2] },
+    doseFor: { older: hold(30) },
+    range: { holdMs: spanS(10, 30), sets: [1, 2] },
     cues: says(
       'Sit tall, both feet flat.',
       'Lift the {side} heel and let the big toe bend.',

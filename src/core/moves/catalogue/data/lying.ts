@@ -16,8 +16,8 @@ export const LYING = [
     range: { reps: [4, 12], timedMs: spanS(20, 90), sets: [1, 4] },
     cues: {
       setUp: 'Lie on your back, knees bent, feet flat.',
-      go: 'Lower one foot until the pelvis wants to move, then lift it.',
-      short: 'Lower, pelvis still.',
+      go: 'Float one foot a hand high, pelvis still, lower, change.',
+      short: 'Float, pelvis still, lower.',
       watch: ['The low back neither arches nor presses', 'Small is enough'],
       easier: 'Slide the heel along the floor.',
       further: 'Start with both knees over the hips.',
@@ -64,6 +64,7 @@ export const LYING = [
       level('head alone', 'lying-back', {
         loads: body('neck-flex-end', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'neck'),
+        usualFor: ['older'],
       }),
       level('head and shoulders', 'lying-back', {
         usual: true,
@@ -102,6 +103,7 @@ export const LYING = [
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'upper-back'),
+        loads: body('spine-extend-end'),
       }),
       level('hands light', 'lying-front', {
         loads: body('spine-extend-end'),
@@ -134,9 +136,12 @@ export const LYING = [
       breath: 'Breathe into the breastbone.',
     },
     levels: [
-      level('rolled towel', 'lying-back', { stretched: regions('body', 'chest') }),
-      level('along the roll', 'lying-back', {
+      level('rolled towel', 'lying-back', {
+        stretched: regions('body', 'chest'),
+        loads: body('shoulder-open-end', 'skin-pressure'),
         usual: true,
+      }),
+      level('along the roll', 'lying-back', {
         props: ['roller'],
         loads: body('shoulder-open-end', 'spine-extend-end', 'skin-pressure'),
         stretched: regions('body', 'chest', 'shoulders'),

@@ -25,6 +25,7 @@ export const RISING = [
       level('hands helping', 'sit-back', {
         support: 'two hands',
         loaded: regions('body', 'abdomen'),
+        loads: body('hip-flex-past-90', 'shoulder-weight'),
       }),
       level('arms crossed', 'sit-back', {
         usual: true,
@@ -131,13 +132,13 @@ export const RISING = [
       level('hands on thighs', 'sit-front', {
         usual: true,
         through: ['stand'],
-        support: 'two hands',
-        loads: body('standing'),
+        support: 'none',
+        loads: body('standing', 'hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
       }),
       level('no hands', 'sit-front', {
         through: ['stand'],
-        loads: body('standing'),
+        loads: body('standing', 'hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
       }),
     ],

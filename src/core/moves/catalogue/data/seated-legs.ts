@@ -96,12 +96,16 @@ export const SEATED_LEGS = [
     sideMeans: 'stretched-leg',
     dose: hold(20, 2, 5),
     doseFor: { older: hold(30), chair: hold(30) },
-    range: { holdMs: spanS(10, 150), breaths: [3, 8], sets: [1, 4] },
+    range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 4] },
     cues: says(
       'Sit forward, {side} heel out, {side} toes up.',
       'Tip from the hips, back long, over the {side} leg.',
       'Tip forward, back long.',
-      ['The knee is straight, not locked', 'Bend at the hip, not the waist'],
+      [
+        'The knee is straight, not locked',
+        'Bend at the hip, not the waist',
+        'A pull in the thigh, no tingling in the foot',
+      ],
       'Bend the knee a little and stay more upright.',
       'Draw the toes back harder and tip a little more.',
       'Hands on the thighs, push up to sitting.',
@@ -111,16 +115,17 @@ export const SEATED_LEGS = [
       level('knee soft', 'sit-front', {
         support: 'two hands',
         stretched: regions('worked', 'back-thigh'),
+        loads: body('hip-flex-past-90'),
       }),
       level('knee straight', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: worked('hip-flex-past-90'),
+        loads: body('hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
       }),
       level('strap round the foot', 'sit-front', {
         props: ['strap'],
-        loads: [...worked('hip-flex-past-90'), ...body('arm-pull', 'grip')],
+        loads: body('arm-pull', 'grip', 'hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
       }),
     ],
@@ -136,13 +141,13 @@ export const SEATED_LEGS = [
     sideMeans: 'stretched-leg',
     dose: hold(20),
     doseFor: { older: hold(30), chair: hold(30) },
-    range: { holdMs: spanS(10, 120), breaths: [3, 8], sets: [1, 4] },
+    range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
     cues: says(
       'Sit toward the front, both feet flat. Lift your {side} ankle onto the other thigh, and let that knee open.',
       'Sit tall and let the {side} knee grow heavy.',
       'Tall, {side} knee heavy.',
       ['The lifted foot stays drawn up', 'No pain in the knee'],
-      'Cross the ankles, or rest the {side} ankle on the other shin.',
+      'Rest the {side} ankle on the other shin.',
       'Tip forward from the hips with a long back.',
       'Lift the leg down with both hands.',
       'Slow, with nothing to hold.',
@@ -151,6 +156,7 @@ export const SEATED_LEGS = [
       level('ankle on the shin', 'sit-front', {
         support: 'two hands',
         stretched: regions('worked', 'hip-outer'),
+        loads: worked('hip-rotate-out', 'hip-cross-midline'),
       }),
       level('ankle on the thigh', 'sit-front', {
         usual: true,

@@ -47,7 +47,11 @@ export const SEATED_SPINE = [
       'Sit tall, hands resting, shoulders low.',
       'Tip your head to the {side}; the {other} shoulder stays down.',
       'Tip {side}, shoulder heavy.',
-      ['The nose points forward', 'No pulling with the hand'],
+      [
+        'The nose points forward',
+        'No pulling with the hand',
+        'Dizzy or tingling: back to the middle',
+      ],
       'Tip half as far.',
       'Reach the {other} hand down towards the floor.',
       'Bring your head back to the middle slowly.',

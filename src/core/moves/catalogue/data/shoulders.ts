@@ -112,10 +112,11 @@ export const SHOULDERS: readonly Move[] = [
     levels: [
       level('below shoulder height', 'sit-front', {
         stretched: regions('worked', 'shoulders'),
+        loads: worked('arm-pull'),
       }),
       level('at shoulder height', 'sit-front', {
         usual: true,
-        loads: worked('shoulder-cross'),
+        loads: worked('shoulder-cross', 'arm-pull'),
         stretched: regions('worked', 'shoulders', 'upper-back'),
       }),
     ],
@@ -158,7 +159,8 @@ export const SHOULDERS: readonly Move[] = [
     spine: ['extend'],
     sides: 'both',
     dose: hold(15),
-    range: { holdMs: spanS(5, 30), breaths: [2, 5], sets: [1, 3] },
+    doseFor: { older: hold(15, 2, 5) },
+    range: { holdMs: spanS(10, 30), breaths: [2, 5], sets: [1, 3] },
     cues: says(
       'Sit tall, fingers clasped in your lap.',
       'Turn the palms away and reach up, shoulders low.',
@@ -169,10 +171,13 @@ export const SHOULDERS: readonly Move[] = [
       'Unclasp and let the arms come down by the sides.',
     ),
     levels: [
-      level('forward and low', 'sit-front', { stretched: regions('body', 'upper-back') }),
+      level('forward and low', 'sit-front', {
+        stretched: regions('body', 'upper-back'),
+        loads: body('wrist-finger-stretch'),
+      }),
       level('overhead', 'sit-front', {
         usual: true,
-        loads: body('shoulder-overhead'),
+        loads: body('shoulder-overhead', 'wrist-finger-stretch'),
         stretched: regions('body', 'shoulders', 'ribs-sides'),
       }),
     ],
@@ -247,7 +252,8 @@ export const SHOULDERS: readonly Move[] = [
     sides: 'each',
     sideMeans: 'moving-arm',
     dose: hold(15),
-    range: { holdMs: spanS(5, 30), breaths: [2, 5], sets: [1, 3] },
+    doseFor: { older: hold(30) },
+    range: { holdMs: spanS(10, 30), breaths: [2, 5], sets: [1, 3] },
     cues: says(
       'Sit forward, shoulders low.',
       'Lay the {side} hand behind your back and slide it up.',
@@ -315,7 +321,11 @@ export const SHOULDERS: readonly Move[] = [
     ),
     levels: [
       level('half way', 'sit-front', { loaded: shoulders }),
-      level('full', 'sit-front', { usual: true, loaded: shoulders }),
+      level('full', 'sit-front', {
+        usual: true,
+        loaded: shoulders,
+        loads: body('shoulder-open-end'),
+      }),
       level('with a band', 'sit-front', {
         props: ['band'],
         loads: body('grip', 'arm-pull'),
@@ -369,7 +379,7 @@ export const SHOULDERS: readonly Move[] = [
       'Forward, up, out, down.',
       ['Shoulders stay low', 'The ribs stay over the hips'],
       'Sweep to shoulder height only.',
-      'Let your eyes follow one hand.',
+      'Let your eyes follow one hand to level.',
       'Let both arms hang and rest.',
     ),
     levels: [

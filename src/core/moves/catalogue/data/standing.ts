@@ -39,10 +39,11 @@ export const STANDING = [
       level('hand on the chair', 'stand-chair', {
         support: 'one hand',
         stretched: regions('other', 'ribs-sides'),
+        usualFor: ['older'],
       }),
       level('arm up', 'stand', {
         usual: true,
-        loads: body('shoulder-overhead'),
+        loads: other('shoulder-overhead'),
         stretched: regions('other', 'ribs-sides', 'low-back'),
       }),
     ],
@@ -72,12 +73,13 @@ export const STANDING = [
     levels: [
       level('holding the chair', 'stand-chair', {
         support: 'two hands',
-        loads: worked('hip-flex-past-90'),
+        loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('worked', 'hip-front'),
+        usualFor: ['older'],
       }),
       level('free', 'stand', {
         usual: true,
-        loads: [...worked('hip-flex-past-90'), ...body('one-leg')],
+        loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('body', 'hip-front', 'buttocks'),
       }),
     ],
@@ -133,7 +135,7 @@ export const STANDING = [
     sides: 'each',
     sideMeans: 'standing-leg',
     dose: hold(10, 2, 5),
-    range: { holdMs: spanS(3, 60), sets: [1, 4] },
+    range: { holdMs: spanS(3, 30), sets: [1, 4] },
     cues: says(
       'Stand behind your chair, weight on the {side} leg.',
       'Lift the {other} foot a little; stand tall on the {side} leg.',
@@ -191,9 +193,9 @@ export const STANDING = [
         support: 'one hand',
         loads: worked('hands-busy', 'shoulder-overhead'),
         loaded: regions('worked', 'shoulders', 'hip-front'),
+        usual: true,
       }),
       level('both arms', 'stand', {
-        usual: true,
         loads: [
           ...body('hands-busy', 'shoulder-overhead'),
           ...worked('hip-flex-past-90'),

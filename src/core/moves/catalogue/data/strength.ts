@@ -29,7 +29,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Stand tall, hands on hips, knees soft.',
       'Send your hips back with a long spine, and stand tall again.',
       'Hips back, stand tall.',
-      ['The spine stays long', 'Weight on the heels'],
+      ['The spine stays long', 'Weight over the middle of the feet'],
       'Keep both hands on the chair.',
       'Cross the arms on the chest.',
       'Stand tall and rest the arms.',
@@ -38,6 +38,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('hands on the chair', 'stand-chair', {
         support: 'two hands',
         loaded: regions('body', 'back-thigh', 'buttocks'),
+        usualFor: ['older'],
       }),
       level('hands on hips', 'stand', {
         usual: true,
@@ -71,8 +72,12 @@ export const STRENGTH_STANDING: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'low-back'),
+        loads: body('hip-flex-past-90'),
       }),
-      level('arms crossed', 'sit-front', { loaded: regions('body', 'low-back', 'back-thigh') }),
+      level('arms crossed', 'sit-front', {
+        loaded: regions('body', 'low-back', 'back-thigh'),
+        loads: body('hip-flex-past-90', 'lean-out'),
+      }),
     ],
     warms: ['low-back', 'back-thigh', 'buttocks'],
     breathOn: { round: 'out', effort: 'out' },
@@ -95,11 +100,14 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Stand tall and bring the stick down.',
     ),
     levels: [
-      level('tail to the wall', 'stand-wall', { loaded: regions('body', 'buttocks') }),
+      level('tail to the wall', 'stand-wall', {
+        loaded: regions('body', 'buttocks'),
+        usualFor: ['older'],
+      }),
       level('with a stick', 'stand', {
         usual: true,
         props: ['stick'],
-        loads: body('shoulder-behind', 'grip'),
+        loads: body('shoulder-behind', 'grip', 'hands-busy'),
         loaded: regions('body', 'back-thigh', 'buttocks'),
       }),
     ],
@@ -119,7 +127,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Bend back towards the seat, touch it, and stand.',
       'Touch, and stand.',
       ['Knees follow the toes', 'The chest stays lifted'],
-      'Hold the chair’s back from behind and bend half as far.',
+      'Hold the chair’s back, bend half way, and stand.',
       'Hover above the seat without touching.',
       'Stand tall, or sit down.',
     ),
@@ -130,12 +138,14 @@ export const STRENGTH_STANDING: readonly Move[] = [
       }),
       level('touching the seat', 'stand', {
         usual: true,
-        loads: body('low-seat'),
+        loads: body('hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
+        seatBehind: true,
       }),
       level('free', 'stand', {
-        loads: body('deep-knee'),
+        loads: body('deep-knee', 'hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
+        seatBehind: true,
       }),
     ],
     warms: ['front-thigh', 'buttocks'],
@@ -166,7 +176,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('full', 'stand-wall', {
         usual: true,
         support: 'two hands',
-        loads: body('shoulder-weight'),
+        loads: body('shoulder-weight', 'wrist-weight'),
         loaded: regions('body', 'chest', 'arms'),
       }),
       level('at a counter', 'stand-counter', {
@@ -236,6 +246,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('held without arms', 'stand-chair', {
         support: 'one hand',
         loaded: regions('worked', 'hip-outer'),
+        usualFor: ['older'],
       }),
       level('stepping', 'stand', {
         usual: true,
@@ -376,7 +387,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
     levels: [
       level('seated', 'sit-front', {
         props: ['band'],
-        loads: body('grip'),
+        loads: body('grip', 'twist-loaded', 'arm-pull'),
         loaded: regions('body', 'abdomen', 'ribs-sides'),
       }),
       level('standing', 'stand', {
@@ -447,6 +458,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('hand on the chair', 'stand-chair', {
         support: 'one hand',
         loaded: regions('body', 'ribs-sides'),
+        usualFor: ['older'],
       }),
       level('free', 'stand', { usual: true, loaded: regions('body', 'ribs-sides', 'abdomen') }),
       level('with a weight', 'stand', {
@@ -516,7 +528,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('leg lifting while held', 'stand-chair', {
         usual: true,
         support: 'two hands',
-        loads: other('one-leg'),
+        loads: [...worked('hip-extend-end'), ...other('one-leg')],
         loaded: regions('worked', 'buttocks', 'back-thigh'),
       }),
     ],
@@ -626,7 +638,11 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Sit tall, band round the feet, a hand on each end.',
       'Draw both elbows back, and let them come forward slowly.',
       'Elbows back, slowly forward.',
-      ['Shoulders stay low', 'The wrists stay straight'],
+      [
+        'Shoulders stay low',
+        'The wrists stay straight',
+        'Band whole, under the middle of the shoe',
+      ],
       'Row with empty hands.',
       'Shorten the band.',
       'Let the band go slack and put it down.',
@@ -662,7 +678,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
     levels: [
       level('belly height', 'sit-front', {
         props: ['band'],
-        loads: body('grip'),
+        loads: body('grip', 'arm-pull'),
         loaded: regions('body', 'upper-back'),
       }),
       level('chest height', 'sit-front', {
@@ -750,7 +766,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Sit tall, heels down, toes light.',
       'Turn both feet out, then in, as far as they go.',
       'Feet out, feet in.',
-      ['Knees stay still', 'Heels stay down'],
+      ['Knees stay still', 'Heels stay down', 'Band whole, under the middle of the shoe'],
       'Move one foot at a time.',
       'Put a band round both feet.',
       'Lay both feet flat.',
@@ -759,7 +775,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('free', 'sit-front', { usual: true, loaded: regions('body', 'ankles-feet') }),
       level('with a band', 'sit-front', {
         props: ['band'],
-        loads: body('band-tight'),
+        loads: body('band-tight', 'skin-pressure'),
         loaded: regions('body', 'ankles-feet'),
       }),
     ],
@@ -770,13 +786,13 @@ export const STRENGTH_STANDING: readonly Move[] = [
     family: 'pelvic-floor',
     regions: ['abdomen'],
     sides: 'both',
-    dose: reps(6, [3, 0, 5, 0]),
+    dose: reps(8, [3, 0, 5, 0]),
     range: { reps: [4, 10], sets: [1, 3] },
     cues: says(
       'Sit tall on both sitting bones.',
       'Draw the pelvic floor in and up, then let it go fully.',
       'In and up, let go.',
-      ['The letting go is half the work', 'Buttocks and jaw stay loose'],
+      ['The letting go is half the work', 'No pushing down; stop if it hurts'],
       'Lie on your back with the knees bent.',
       'Add a quick squeeze before each long one.',
       'Let go fully and rest.',
@@ -884,14 +900,15 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       'Knee down, then sit back.',
     ),
     levels: [
-      level('arm only', 'all-fours', {
-        support: 'one hand',
-        loaded: regions('body', 'shoulders'),
-      }),
       level('leg only', 'all-fours', {
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'buttocks', 'low-back'),
+      }),
+      level('arm only', 'all-fours', {
+        support: 'one hand',
+        loaded: regions('body', 'shoulders'),
+        loads: body('shoulder-overhead'),
       }),
       level('arm and leg', 'all-fours', {
         support: 'one hand',
@@ -962,7 +979,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('knees down', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('shoulder-weight'),
+        loads: body('shoulder-weight', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'shoulders'),
       }),
       level('full', 'plank', {
@@ -993,7 +1010,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
     levels: [
       level('weight shift', 'floor-sit', {
         usual: true,
-        loads: body('shoulder-behind', 'wrist-weight'),
+        loads: body('shoulder-behind', 'wrist-weight', 'shoulder-weight'),
         loaded: regions('body', 'arms'),
       }),
       level('bending', 'floor-sit', {
@@ -1031,9 +1048,9 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         support: 'two hands',
         loads: body('spine-flex-loaded', 'abdominal-pressure', 'skin-pressure'),
         loaded: regions('body', 'abdomen', 'low-back'),
+        curl: true,
       }),
     ],
-    curl: true,
     warms: ['low-back', 'abdomen'],
     breathOn: { round: 'out', effort: 'out' },
   }),
@@ -1058,12 +1075,14 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('small', 'side-lying', {
         loaded: regions('other', 'hip-outer'),
         longSwitch: 'roll-over',
+        props: ['cushion'],
       }),
       level('full', 'side-lying', {
         usual: true,
-        loads: [{ load: 'hip-rotate-out', on: 'other' }],
+        loads: other('hip-rotate-out'),
         loaded: regions('other', 'hip-outer', 'buttocks'),
         longSwitch: 'roll-over',
+        props: ['cushion'],
       }),
     ],
     warms: ['hip-outer'],
@@ -1089,11 +1108,13 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('knee bent', 'side-lying', {
         loaded: regions('other', 'hip-outer'),
         longSwitch: 'roll-over',
+        props: ['cushion'],
       }),
       level('leg long', 'side-lying', {
         usual: true,
         loaded: regions('other', 'hip-outer', 'buttocks'),
         longSwitch: 'roll-over',
+        props: ['cushion'],
       }),
     ],
     warms: ['hip-outer'],

@@ -35,7 +35,11 @@ export const UPPER_BACK: readonly Move[] = [
       'Push through the thighs and stand tall.',
     ),
     levels: [
-      level('holding the chair', 'stand-chair', { support: 'two hands', loaded: back }),
+      level('holding the chair', 'stand-chair', {
+        support: 'two hands',
+        loaded: back,
+        usualFor: ['older'],
+      }),
       level('hands on the thighs', 'stand', {
         usual: true,
         loads: body('spine-flex-end'),
@@ -92,7 +96,11 @@ export const UPPER_BACK: readonly Move[] = [
       'Come to a long middle, then sit back.',
     ),
     levels: [
-      level('forearms on the seat', 'kneel-seat', { support: 'two hands', loaded: back }),
+      level('forearms on the seat', 'kneel-seat', {
+        support: 'two hands',
+        loaded: back,
+        loads: body('spine-flex-end'),
+      }),
       level('hands down', 'all-fours', {
         usual: true,
         support: 'two hands',
@@ -123,7 +131,11 @@ export const UPPER_BACK: readonly Move[] = [
       'Come back to the middle and stand still.',
     ),
     levels: [
-      level('holding the chair', 'stand-chair', { support: 'one hand', loaded: back }),
+      level('holding the chair', 'stand-chair', {
+        support: 'one hand',
+        loaded: back,
+        usualFor: ['older'],
+      }),
       level('free', 'stand', { usual: true, loaded: back }),
     ],
     warms: ['upper-back', 'ribs-sides'],
@@ -178,14 +190,14 @@ export const UPPER_BACK: readonly Move[] = [
       'Press the {side} hand and come up to the middle.',
     ),
     levels: [
-      level('hands on the ribs', 'sit-front', { stretched: ribs }),
       level('hand on the thigh', 'sit-front', {
         usual: true,
         support: 'one hand',
         stretched: ribs,
       }),
+      level('hands on the ribs', 'sit-front', { stretched: ribs, loads: body('lean-out') }),
       level('arm over', 'sit-front', {
-        loads: other('shoulder-overhead'),
+        loads: [...body('lean-out'), ...other('shoulder-overhead')],
         stretched: regions('other', 'ribs-sides', 'low-back'),
       }),
     ],
@@ -247,10 +259,14 @@ export const UPPER_BACK: readonly Move[] = [
       'Walk the hands back, then push up slowly.',
     ),
     levels: [
-      level('head on a cushion', 'kneel-fold', { props: ['cushion'], stretched: ribs }),
+      level('head on a cushion', 'kneel-fold', {
+        props: ['cushion'],
+        stretched: ribs,
+        loads: body('hip-flex-past-90', 'spine-flex-end'),
+      }),
       level('arms long', 'kneel-fold', {
         usual: true,
-        loads: body('shoulder-overhead'),
+        loads: body('shoulder-overhead', 'hip-flex-past-90', 'spine-flex-end'),
         stretched: ribs,
       }),
     ],
@@ -307,11 +323,15 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'one hand',
         props: ['cushion'],
         stretched: regions('body', 'upper-back'),
+        loads: [...body('neck-end-range', 'head-below-heart'), ...worked('shoulder-weight')],
       }),
       level('shoulder down', 'all-fours', {
         usual: true,
         support: 'one hand',
-        loads: [...body('twist-end', 'head-below-heart'), ...worked('shoulder-cross')],
+        loads: [
+          ...body('twist-end', 'head-below-heart', 'neck-end-range'),
+          ...worked('shoulder-cross', 'shoulder-weight'),
+        ],
         stretched: regions('body', 'upper-back', 'shoulders'),
       }),
     ],
@@ -418,6 +438,7 @@ export const UPPER_BACK: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'upper-back'),
+        loads: body('spine-extend-end', 'neck-extend', 'shoulder-weight'),
       }),
       level('arms long', 'lying-front', {
         support: 'two hands',
@@ -448,7 +469,10 @@ export const UPPER_BACK: readonly Move[] = [
       'Lower the arms and turn the head to one side.',
     ),
     levels: [
-      level('elbow bent', 'lying-front', { loaded: regions('worked', 'upper-back') }),
+      level('elbow bent', 'lying-front', {
+        loaded: regions('worked', 'upper-back'),
+        loads: worked('shoulder-open-end'),
+      }),
       level('arm straight', 'lying-front', {
         usual: true,
         loads: worked('shoulder-open-end'),
@@ -479,11 +503,12 @@ export const UPPER_BACK: readonly Move[] = [
       level('at the seat', 'kneel-seat', {
         support: 'two hands',
         stretched: regions('body', 'upper-back'),
+        loads: body('shoulder-overhead'),
       }),
       level('on all fours', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('deep-knee', 'hip-flex-past-90', 'shoulder-overhead'),
+        loads: body('deep-knee', 'hip-flex-past-90', 'shoulder-overhead', 'spine-flex-end'),
         stretched: regions('body', 'upper-back', 'shoulders'),
       }),
     ],
@@ -510,11 +535,12 @@ export const UPPER_BACK: readonly Move[] = [
       level('hands on the counter', 'stand-counter', {
         support: 'two hands',
         stretched: regions('body', 'upper-back'),
+        loads: body('head-below-heart', 'hip-flex-past-90', 'shoulder-overhead'),
       }),
       level('hands on the seat', 'stand-seat', {
         usual: true,
         support: 'two hands',
-        loads: body('hip-flex-past-90', 'shoulder-overhead'),
+        loads: body('hip-flex-past-90', 'shoulder-overhead', 'head-below-heart'),
         stretched: regions('body', 'upper-back', 'shoulders', 'back-thigh'),
       }),
     ],
@@ -541,11 +567,15 @@ export const UPPER_BACK: readonly Move[] = [
       'Come to a long middle and sit back.',
     ),
     levels: [
-      level('no dip', 'all-fours', { support: 'two hands', loaded: back }),
+      level('no dip', 'all-fours', {
+        support: 'two hands',
+        loaded: back,
+        loads: body('spine-flex-end', 'deep-knee', 'hip-flex-past-90'),
+      }),
       level('with the dip', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('spine-flex-end', 'shoulder-weight', 'hip-flex-past-90'),
+        loads: body('spine-flex-end', 'shoulder-weight', 'hip-flex-past-90', 'deep-knee'),
         loaded: regions('body', 'upper-back', 'low-back', 'arms'),
       }),
     ],
