@@ -25,7 +25,7 @@ test('moves are searched, narrowed down, and seen in full @wide', async ({ page 
     Number(/^\d+/.exec(await page.getByText(/^\d+ moves?$/).innerText())?.[0]);
   await expect.poll(count).toBeLessThan(30);
   const calves = await count();
-  await page.getByRole('button', { name: 'Keeps clear of' }).click();
+  await page.getByRole('button', { name: 'Not marked against' }).click();
   await page.getByRole('radio', { name: 'No standing' }).click();
   await expect.poll(count).toBeLessThan(calves);
 

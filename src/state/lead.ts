@@ -71,6 +71,12 @@ const slice = createSlice({
     /** The first second: from here on the record counts. */
     leadStarted: (state, { payload: at }: PayloadAction<string>): LeadState =>
       state.current ? { ...state, current: { ...state.current, startedAt: at } } : state,
+    /** The instructor saw the stops, and leads it all the same. */
+    leadPassed: (state, { payload: passedStops }: PayloadAction<number>): LeadState => {
+      if (!state.current) return state;
+      const lead = { ...state.current.lead, passedStops };
+      return { ...state, current: { ...state.current, lead } };
+    },
     leadsElsewhere: (state, { payload }: PayloadAction<readonly string[]>): LeadState => ({
       ...state,
       elsewhere: payload,
@@ -132,6 +138,7 @@ const slice = createSlice({
 
 export const {
   leadOpened,
+  leadPassed,
   leadStarted,
   leadsElsewhere,
   leadFound,

@@ -97,7 +97,7 @@ describe('words', () => {
     const why = (text: string) =>
       orderingWhy(orderRoutine(routineOf(text), { part: GROUP_ALONE, phrases: scorePhrases }));
     expect(why('group: desk\nlanes: floor\nOpen book\nSeated cat\nOpen book\nSeated march')).toBe(
-      'Saves 26 s of transfers and 5 s of pauses on rising.',
+      'Saves 26 s of transfers and 10 s of pauses on rising.',
     );
     expect(why('group: desk\nSeated march\nSeated cat')).toBe('No other order is better.');
   });

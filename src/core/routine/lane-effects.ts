@@ -22,13 +22,16 @@ export function limitsAsked({ limits, limitsUnread }: Omit<Asked, 'group'>): boo
   return limits !== undefined && limitsUnread === undefined;
 }
 
+/** Groups that are checked by the first row of the table while nobody has asked. */
+const isAskedAlways = (group: Routine['group']) => group === 'older' || group === 'chair';
+
 const NONE: readonly Effect[] = [];
 const effectsOfGroup = remember((limits: readonly LimitOfBody[]) => effectsOf(limits));
 
-/** What the group's limits rule out or ask care for; an older group that was not asked has more. */
+/** What the group's limits rule out or ask care for; an older or a chair group that was not asked has more. */
 export function groupEffects(routine: Asked): readonly Effect[] {
   const { limits = [], group } = routine;
-  const notAsked = group === 'older' && !limitsAsked(routine);
+  const notAsked = isAskedAlways(group) && !limitsAsked(routine);
   if (limits.length === 0) return notAsked ? effectsNotAsked() : NONE;
   return notAsked ? [...effectsOf(limits), ...effectsNotAsked()] : effectsOfGroup(limits);
 }
@@ -41,11 +44,11 @@ export function laneEffects(
   const lanes = lanesOf(routine);
   const saidOfGroup = routine.limits ?? routine.limitsUnread;
   const ofGroup = saidOfGroup || part.people.length === 0 ? groupEffects(routine) : [];
-  const older = routine.group === 'older';
+  const asked = isAskedAlways(routine.group);
   return new Map(
     lanes.map((lane) => {
       const own = part.people.filter((person) => laneOf(person, lanes) === lane);
-      const ofPeople = own.flatMap((one) => personEffects(one, dayOf(part), older));
+      const ofPeople = own.flatMap((one) => personEffects(one, dayOf(part), asked));
       return [lane, ofPeople.length > 0 ? [...ofGroup, ...ofPeople] : ofGroup];
     }),
   );

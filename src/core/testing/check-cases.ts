@@ -50,10 +50,10 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     mends: true,
   },
   'direction-missing': {
-    fires: desk('Seated cat: 12 reps', 'Seated march: for 3:00 x2', 'Standing side bend'),
+    fires: desk('Seated cat: 12 reps', 'Seated march: for 3:00 x4', 'Standing side bend'),
     silent: desk(
       'Seated cat: 12 reps',
-      'Seated march: for 3:00 x2',
+      'Seated march: for 3:00 x4',
       'Seated twist',
       'Standing side bend',
     ),
@@ -217,19 +217,19 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     fires: 'group: chair\nlanes: wheelchair' + '\nSeated march: for 3:00 x4'.repeat(3),
     silent:
       'group: chair\nlanes: wheelchair' +
-      '\nSeated march: for 3:00 x4\nSeated cat: 12 reps'.repeat(3),
+      '\nSeated march: for 3:00 x4\nPressure-relief leans: for 2:00'.repeat(3),
     severity: 'caution',
     mends: true,
   },
   'dose-range': {
-    fires: desk('Seated twist: hold 2:00'),
+    fires: desk('Seated twist: hold 3:00'),
     silent: desk('Seated twist: hold 1:00'),
     severity: 'caution',
     mends: true,
   },
   'stretch-total': {
-    fires: desk('Seated figure four: hold 20s'),
-    silent: desk('Seated figure four: hold 60s'),
+    fires: desk('goals: hip-outer', 'Seated figure four: hold 20s'),
+    silent: desk('Seated figure four: hold 20s'),
     severity: 'note',
     mends: true,
   },
@@ -301,8 +301,8 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     mends: true,
   },
   'no-settle': {
-    fires: desk('Seated cat'),
-    silent: desk('Seated cat', '[settle]', 'Seated easy breath'),
+    fires: desk('Seated march: for 3:00 x4'),
+    silent: desk('Seated march: for 3:00 x3'),
     severity: 'note',
     mends: true,
   },

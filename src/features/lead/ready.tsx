@@ -1,11 +1,17 @@
+import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
 import type { Routine } from '@/core/routine';
-import { TARGET, useTokens } from '@/design';
+import type { RuleFinding } from '@/core/judgement';
+import { TARGET, Target, useTokens } from '@/design';
+import { findingWhat } from '@/words/findings';
 import { GROUP_TITLES } from '@/words/names';
 import { ASK_FIRST } from '@/words/safety';
 import { LEAD } from './strings';
+
+/** As many as can be read before a class. */
+const MOST_SHOWN = 6;
 
 interface ReadyProps {
   readonly routine: Routine;
@@ -13,13 +19,17 @@ interface ReadyProps {
   readonly voice: boolean;
   /** Whether a class is being led in another tab. */
   readonly elsewhere: boolean;
-  readonly onStart: () => void;
+  /** What the checks say stop to; undefined while they look. */
+  readonly stops: readonly RuleFinding[] | undefined;
+  readonly onStart: (passedStops: number) => void;
   readonly onLeave: () => void;
 }
 
 /** Before the first second: what is to be led, and what the room is asked. */
-export function Ready({ routine, totalMs, voice, elsewhere, onStart, onLeave }: ReadyProps) {
+export function Ready({ routine, totalMs, voice, elsewhere, stops, onStart, onLeave }: ReadyProps) {
   const t = useTokens();
+  const [passed, setPassed] = useState(false);
+  const count = stops?.length ?? 0;
   return (
     <ScrollView contentContainerStyle={styles.all}>
       <Text variant="headlineMedium" role="heading" aria-level={1}>
@@ -35,6 +45,7 @@ export function Ready({ routine, totalMs, voice, elsewhere, onStart, onLeave }: 
         <Text variant="bodyLarge">{ASK_FIRST.since}</Text>
         <Text variant="bodyLarge">{ASK_FIRST.today}</Text>
         <Text variant="bodyLarge">{ASK_FIRST.yes}</Text>
+        <Text variant="bodyLarge">{ASK_FIRST.notToday}</Text>
         <Text variant="bodyMedium" style={{ color: t.quiet }}>
           {ASK_FIRST.general}
         </Text>
@@ -49,8 +60,33 @@ export function Ready({ routine, totalMs, voice, elsewhere, onStart, onLeave }: 
           {LEAD.noVoice}
         </Text>
       )}
+      {stops && count > 0 && (
+        <View style={[styles.ask, { borderColor: t.clay, backgroundColor: t.sheet }]}>
+          <Text variant="titleMedium" role="heading" aria-level={2} style={{ color: t.clay }}>
+            {LEAD.stops(count)}
+          </Text>
+          {stops.slice(0, MOST_SHOWN).map((stop) => (
+            <Text key={`${stop.id} ${stop.itemId}`} variant="bodyLarge">
+              {findingWhat(stop)}
+            </Text>
+          ))}
+          <Target
+            label={LEAD.passStops}
+            look="plain"
+            role="switch"
+            icon={passed ? 'check' : 'close'}
+            checked={passed}
+            onPress={() => setPassed(!passed)}
+          />
+        </View>
+      )}
       <View style={styles.actions}>
-        <Button mode="contained" contentStyle={styles.start} onPress={onStart}>
+        <Button
+          mode="contained"
+          contentStyle={styles.start}
+          disabled={!stops || (count > 0 && !passed)}
+          onPress={() => onStart(count)}
+        >
           {LEAD.start}
         </Button>
         <Button mode="outlined" contentStyle={styles.start} onPress={onLeave}>

@@ -21,6 +21,16 @@ export const LEAD = {
     'A class is being led in another tab of this browser. Both would sound at once: close that one, or go to it.',
   stopSigns: 'Stop signs',
   closeSigns: 'Back to the class',
+  help: {
+    address: 'We are at (address, floor, door)',
+    number: 'Emergency number here',
+    defibrillator: 'The defibrillator hangs',
+  },
+  stops: (count: number) =>
+    count === 1
+      ? 'The checks say stop: do not lead it like this.'
+      : `The checks say stop ${count} times: do not lead it like this.`,
+  passStops: 'I have seen them, and lead it all the same',
   held: 'Held',
   goingOn: 'Going on in',
   begins: (time: string) => `${time} to lead`,

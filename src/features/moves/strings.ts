@@ -40,7 +40,7 @@ export const CATALOGUE = {
     where: 'Where',
     kind: 'Kind',
     prop: 'Prop',
-    limit: 'Keeps clear of',
+    limit: 'Not marked against',
     direction: 'Spine',
     lane: 'Way of taking part',
   },

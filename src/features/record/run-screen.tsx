@@ -22,6 +22,11 @@ export function RunScreen({ id: address }: { readonly id: string }) {
         <Text variant="bodyLarge">
           {dateWords(run.startedAt)} · {HOW[run.how]}
         </Text>
+        {run.passedStops !== undefined && (
+          <Text variant="bodyLarge" style={{ color: t.clay }}>
+            {RECORD.passedStops(run.passedStops)}
+          </Text>
+        )}
         <Text variant="titleMedium" style={styles.figure}>
           {RECORD.of(printClock(run.realMs), printClock(run.plannedMs))}
         </Text>

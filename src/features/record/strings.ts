@@ -7,6 +7,8 @@ export const RECORD = {
   export: 'Save as a table',
   fileName: 'record',
   of: (real: string, planned: string) => `${real} of ${planned}`,
+  passedStops: (count: number) =>
+    count === 1 ? 'Led past a stop of the checks.' : `Led past ${count} stops of the checks.`,
   sideHeading: 'Item and side',
   plannedHeading: 'Planned',
   realHeading: 'Led',

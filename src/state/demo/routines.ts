@@ -89,6 +89,7 @@ Seated easy breath: 6 breaths
   'land-day-shoulders-down': `title: Land day, shoulders down
 group: chair
 slot: 10:00
+limits: none
 # Adaptive rowing club: brakes on, small wheels forward
 
 [warm-up]

@@ -1,6 +1,8 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 
+const line = z.string().max(200);
+
 /** What is kept for this device alone. */
 export const deviceSchema = z.object({
   chimes: z.boolean(),
@@ -9,6 +11,10 @@ export const deviceSchema = z.object({
   mirror: z.boolean(),
   /** Whether the demo data was loaded here once: an emptied store stays empty. */
   welcomed: z.boolean(),
+  /** What somebody who calls for help has to know. */
+  help: z
+    .object({ address: line, number: line, defibrillator: line })
+    .default({ address: '', number: '', defibrillator: '' }),
 });
 export type DeviceState = z.infer<typeof deviceSchema>;
 
@@ -18,6 +24,7 @@ export const DEVICE_AT_FIRST: DeviceState = {
   voice: true,
   mirror: false,
   welcomed: false,
+  help: { address: '', number: '', defibrillator: '' },
 };
 
 const slice = createSlice({

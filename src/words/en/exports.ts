@@ -1,3 +1,4 @@
+import { AFTER_A_FALL, STOP_SIGNS, STOP_SIGNS_TITLE } from './safety';
 import type { CueSheetPhrases, ScoreColumn, RunColumn } from '@/core/class';
 import type { LaneName } from '@/core/people';
 import { doseWords } from './dose';
@@ -26,6 +27,11 @@ export const cueSheetPhrases: CueSheetPhrases = {
   },
   rest: 'Rest',
   total: (time) => `${time} in all. General guidance, not medical advice.`,
+  signsTitle: STOP_SIGNS_TITLE,
+  signs: [
+    ...STOP_SIGNS.map(({ title, signs, then }) => `${title}: ${signs} ${then}`),
+    AFTER_A_FALL,
+  ],
 };
 
 /** The columns of a record as a table. */

@@ -104,7 +104,7 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
     name: 'The pause on rising is short',
     what: (f) =>
       `The pause after lying is ${ms(f, 'risingMs')} + ${ms(f, 'standingMs')}; it should be ${ms(f, 'needsMs')} + ${ms(f, 'needsStandingMs')}.`,
-    why: 'Blood pressure drops on rising; without a pause people grow dizzy and fall.',
+    why: 'Blood pressure drops on rising; without a pause people can grow dizzy and fall.',
     mend: 'Restore the pause',
   },
   'balance-after-rise': {
@@ -232,7 +232,7 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
   },
   'seat-long': {
     name: 'Long in the wheelchair',
-    what: (f) => `${ms(f, 'sitMs')} in the seat without a minute of leaning.`,
+    what: (f) => `${ms(f, 'sitMs')} in the seat without two minutes of leaning.`,
     why: 'Leaning forward or to each side takes the weight off the skin.',
     mend: 'Add leaning',
   },
@@ -246,7 +246,7 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
       const unit = timed ? '' : ` ${now === 1 ? kind.replace(/s$/, '') : kind}`;
       return `${show(now)}${unit}; this move goes from ${show(least)} to ${show(most)}.`;
     },
-    why: 'Less does not do its job, more overdoes it.',
+    why: 'The usual span for this move.',
     mend: 'Bring it in',
   },
   'stretch-total': {
@@ -368,7 +368,7 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
     name: 'Days apart',
     what: (f) =>
       `Strength for ${regions(f)} again after ${Math.round((f.numbers.agoMs ?? 0) / 3_600_000)} hours.`,
-    why: 'Muscles grow on the day between; leave 48 hours.',
+    why: 'Muscles need the day between; leave 48 hours.',
   },
 };
 

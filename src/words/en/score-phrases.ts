@@ -101,7 +101,7 @@ export const scorePhrases: ScorePhrases = {
   risingPause: 'Stay here a moment before you go on.',
   press: 'Press gently, breathing out.',
   breathe: (way) => `breathe ${way}`,
-  ease: 'Let go, and ease a little further.',
+  ease: 'Let go, and stay.',
   andRest: 'And rest.',
   restHere: 'Rest here and breathe.',
 };

@@ -5,10 +5,10 @@ import { countWords, talkMs } from './talk';
 
 describe('paces', () => {
   test.each([
-    ['desk', 150, 5, 0, 4, 0, 100, 4, 5, 6, 5, 0],
+    ['desk', 150, 5, 0, 4, 0, 100, 4, 5, 6, 10, 0],
     ['older', 120, 8, 4, 8, 5, 180, 3, 4, 10, 20, 10],
     ['chair', 150, 8, 4, 8, 5, 150, 3, 4, 10, 20, 10],
-    ['standing', 150, 5, 0, 4, 0, 100, 4, 5, 6, 5, 0],
+    ['standing', 150, 5, 0, 4, 0, 100, 4, 5, 6, 10, 0],
   ] as const)(
     '%s has its numbers',
     (

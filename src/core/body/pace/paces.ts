@@ -33,7 +33,7 @@ const DESK = {
   breathInMs: 4000,
   breathOutMs: 5000,
   propMs: 6000,
-  risingMs: 5000,
+  risingMs: 10_000,
   standingMs: 0,
   headUpMs: 5000,
 } as const satisfies Pace;

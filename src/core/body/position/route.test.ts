@@ -47,7 +47,7 @@ describe('ways between base positions', () => {
     expect(secondsOf('stand', 'lying-back', 'desk')).toEqual(['transfer 12']);
     expect(secondsOf('lying-back', 'stand', 'desk')).toEqual([
       'transfer 5',
-      'pause 5',
+      'pause 10',
       'transfer 9',
     ]);
   });

@@ -25,6 +25,9 @@ export interface CueSheetPhrases {
   readonly lane: (name: string, moveName: string | null, level: string | null) => string;
   readonly rest: string;
   readonly total: (time: string) => string;
+  /** What stands under every sheet: a heading, and lines of the stop signs. */
+  readonly signsTitle: string;
+  readonly signs: readonly string[];
 }
 
 /** A cell of a Markdown table; marks that Markdown would read are made plain. */
@@ -49,7 +52,13 @@ export function cueSheet(routine: Routine, score: Score, phrases: CueSheetPhrase
   });
   const head = [row(phrases.columns), row(phrases.columns.map(() => '---'))];
   const total = phrases.total(printClock(score.totalMs));
-  return [`# ${cell(routine.title)}`, '', cell(total), '', ...head, ...rows, ''].join('\n');
+  const signs = [
+    `## ${cell(phrases.signsTitle)}`,
+    '',
+    ...phrases.signs.map((line) => `- ${cell(line)}`),
+  ];
+  const top = [`# ${cell(routine.title)}`, '', cell(total), ''];
+  return [...top, ...head, ...rows, '', ...signs, ''].join('\n');
 }
 
 function beginsSet({ segments }: Score, segment: Segment): boolean {

@@ -17,6 +17,8 @@ const phrases: CueSheetPhrases = {
   lane: (name, moveName) => `${name} ${moveName ?? 'rests'}`,
   rest: 'Rest',
   total: (time) => time,
+  signsTitle: 'Signs',
+  signs: ['Ease off'],
 };
 
 describe('what goes out', () => {

@@ -21,5 +21,6 @@ export function runOf(lead: Lead, ended: Ended, phrases: ScorePhrases): Run {
     plannedMs: planned.totalMs,
     realMs: Math.round(lead.ledMs),
     sides: [...sideTimes(planned, lead.tally)],
+    ...(lead.passedStops !== undefined && { passedStops: lead.passedStops }),
   };
 }

@@ -25,6 +25,8 @@ export interface Lead {
   readonly fromMs: number;
   /** The clock when the place was `fromMs`; it may lie ahead, by a count-in. Null while held. */
   readonly clockMs: number | null;
+  /** So many stops of the checks the instructor led past, by a deliberate act. */
+  readonly passedStops?: number | undefined;
 }
 
 export function newLead(routine: Routine, part: TakingPart): Lead {

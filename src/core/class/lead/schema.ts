@@ -24,6 +24,7 @@ export const keptLeadSchema = z.strictObject({
     ledMs: ms,
     fromMs: ms,
     clockMs: z.null(),
+    passedStops: z.number().int().min(1).max(10_000).optional(),
   }),
 });
 export type KeptLead = z.infer<typeof keptLeadSchema>;

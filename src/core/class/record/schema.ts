@@ -32,6 +32,8 @@ export const runSchema = z.strictObject({
   /** Time led, without holds. */
   realMs: ms,
   how: z.enum(RUN_ENDS),
+  /** So many stops of the checks the instructor led past, by a deliberate act. */
+  passedStops: z.number().int().min(1).max(10_000).optional(),
   sides: z.array(sideTimeSchema),
 });
 export type Run = z.infer<typeof runSchema>;

@@ -11,6 +11,7 @@ import { remember, type ItemId } from '@/core/common';
 import {
   levelById,
   moveById,
+  unitMs,
   type Catalogue,
   type Level,
   type LevelLoad,
@@ -197,6 +198,12 @@ export const longestSetMs = remember(({ plays }: SeenItem): number => {
   }
   return longestMs;
 });
+
+/** The longest time with nothing between: a whole set held, or one rep, which comes down at its end. */
+export function oneGoMs({ pace }: Seen, one: SeenItem): number {
+  const { dose } = one.inForce;
+  return dose.kind === 'reps' ? (unitMs(dose, pace) ?? 0) : longestSetMs(one);
+}
 
 /** What a lane's work asks of the body: its level's loads, and what the line makes of them. */
 export function loadsOf({ level }: LaneDoing, { challenge }: Item): readonly LevelLoad[] {

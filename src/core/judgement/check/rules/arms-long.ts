@@ -1,7 +1,7 @@
 import { inLanes } from '../find';
 import type { Rule } from '../finding';
 import { easierLevels, itemOf, shorterDoses } from '../mend';
-import { hasLimit, hasLoad, longestSetMs } from '../seen';
+import { hasLimit, hasLoad, oneGoMs } from '../seen';
 
 const VALUES = { mostMs: 60_000, limitedMostMs: 30_000 } as const;
 
@@ -22,7 +22,7 @@ export const armsLong: Rule<'setMs' | 'mostMs', 'lanes'> = {
     inLanes(seen, (doing, one) => {
       const limited = hasLimit(seen, ARM_LIMITS, doing.lane);
       const mostMs = limited ? VALUES.limitedMostMs : VALUES.mostMs;
-      const setMs = longestSetMs(one);
+      const setMs = oneGoMs(seen, one);
       const high = hasLoad(doing, one.item, 'shoulder-overhead', 'arms-high-long');
       return high && setMs > mostMs ? { numbers: { setMs, mostMs } } : undefined;
     }),

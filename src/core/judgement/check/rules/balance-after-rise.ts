@@ -1,4 +1,5 @@
 import { placeOf } from '@/core/routine';
+import { asksBalance } from '../drill';
 import type { Rule } from '../finding';
 import { itemOf, lineAtLeast, moves, seatedMoves } from '../mend';
 import { risesOf } from '../rises';
@@ -12,8 +13,9 @@ export const balanceAfterRise: Rule<'afterMs' | 'waitMs', 'lanes'> = {
   find: (seen) => {
     const rises = new Map(seen.lanes.map((lane) => [lane, risesOf(seen, lane)]));
     return seen.items.flatMap((one) => {
-      const hits = one.lanes.flatMap(({ lane, move }) => {
-        if (move.kind !== 'balance') return [];
+      const hits = one.lanes.flatMap((doing) => {
+        const { lane } = doing;
+        if (!asksBalance(doing)) return [];
         const waits = one.plays.flatMap(({ workMs }) =>
           (rises.get(lane) ?? [])
             .filter((at) => at <= workMs && workMs - at < AFTER_RISE_MS)

@@ -1,7 +1,7 @@
 import { SUPPORTS } from '@/core/moves';
 import { holdsAtLeast, leastContact } from '@/core/people';
 import { changeItem } from '@/core/routine';
-import { challengeOf, stanceOf } from '../drill';
+import { challengeOf, movesFeet, stanceOf, standingOf } from '../drill';
 import { inLanes } from '../find';
 import type { Rule } from '../finding';
 import { easierLevels, itemOf } from '../mend';
@@ -14,10 +14,12 @@ export const balanceSupport: Rule<never, 'lanes' | 'stances' | 'challenges' | 'h
   values: {},
   find: (seen) =>
     inLanes(seen, (doing, one) => {
-      const stance = stanceOf(doing);
       const challenge = challengeOf(one);
+      const stance = stanceOf(doing) ?? (challenge === 'still' ? undefined : standingOf(doing));
       if (!stance) return undefined;
-      const least = leastContact(stance, challenge, seen.older);
+      const blind = challenge === 'eyes closed' || challenge === 'looking up';
+      const least =
+        blind && movesFeet(doing) ? 'not-used' : leastContact(stance, challenge, seen.older);
       if (least !== 'not-used' && holdsAtLeast(doing.support, least)) return undefined;
       return {
         about: {

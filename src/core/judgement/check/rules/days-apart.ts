@@ -5,12 +5,15 @@ import type { Rule } from '../finding';
 
 const APART_MS = 48 * 3_600_000;
 
+/** Small work that may be done every day. */
+const LIGHT = ['neck-long', 'pelvic-floor', 'hand', 'pillow-squeeze', 'blade-squeeze', 'ankle'];
+
 function trained(catalogue: Catalogue, moves: readonly MoveId[]): ReadonlySet<Region> {
   return new Set(
     moves
       // A class of the past may have had moves that are gone.
       .flatMap((id) => catalogue.byId.get(id) ?? [])
-      .filter(({ kind }) => kind === 'strength')
+      .filter(({ kind, family }) => kind === 'strength' && !LIGHT.includes(family))
       .flatMap(({ regions }) => regions),
   );
 }

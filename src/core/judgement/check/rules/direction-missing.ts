@@ -5,7 +5,7 @@ import { lineOf, movesForAll } from '../mend';
 import type { Seen, SeenItem } from '../seen';
 import { onlySide } from './side-missing';
 
-const FROM_MS = 360_000;
+const FROM_MS = 600_000;
 
 /** What rules a direction out, so that nobody asks for it. */
 const RULED_OUT_BY: Readonly<Record<SpineDirection, readonly Load[]>> = {
@@ -28,13 +28,12 @@ function directionsOf(one: SeenItem): readonly SpineDirection[] {
 
 function asked({ routine }: Seen): boolean {
   const back = routine.goals?.some((goal) => goal === 'low-back' || goal === 'upper-back');
-  return routine.group === 'desk' || back === true;
+  return back ?? routine.group === 'desk';
 }
 
 export const directionMissing: Rule<never, 'directions'> = {
   severity: 'note',
   source: 'practice',
-  anyOrder: true,
   values: { fromMs: FROM_MS },
   find: (seen) => {
     if (!asked(seen) || seen.score.totalMs <= FROM_MS) return [];

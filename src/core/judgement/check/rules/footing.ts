@@ -18,7 +18,9 @@ export const footing: Rule<never, 'why'> = {
   find: (seen) => {
     const grip = seen.routine.schools?.grip;
     if (grip === 'flat shoes' || !anybodyStands(seen)) return [];
-    if (hasLimit(seen, ['numb feet', 'spinal-cord injury'])) return [{ about: { why: ['feet'] } }];
+    if (hasLimit(seen, ['numb feet', 'spinal-cord injury'])) {
+      return [{ severity: grip === 'bare feet' ? 'stop' : 'caution', about: { why: ['feet'] } }];
+    }
     const slips = grip === undefined && hasThing(seen, 'smooth floor');
     return slips ? [{ about: { why: ['floor'] } }] : [];
   },

@@ -9,21 +9,24 @@ const LIMITS = ['heart', 'blood pressure'] as const;
 /** Pressing or holding against a load for too long, which drives the pressure up. */
 export const holdStrain: Rule<'holdMs' | 'mostMs', 'kinds'> = {
   severity: 'caution',
-  source: 'acsm-2011',
+  source: 'practice',
   anyOrder: true,
   values: VALUES,
   find: (seen) =>
     seen.items.flatMap((one): Found[] => {
       const { dose } = one.inForce;
       const limited = hasLimit(seen, LIMITS);
-      const severity = limited ? 'stop' : 'caution';
+      const severity = hasLimit(seen, ['heart']) ? 'stop' : 'caution';
       const pressMs = dose.kind === 'hold' ? (dose.press?.pressMs ?? 0) : 0;
       const mostPressMs = limited ? VALUES.limitedPressMs : VALUES.pressMs;
       if (pressMs > mostPressMs) {
         const numbers = { holdMs: pressMs, mostMs: mostPressMs };
         return [{ severity, itemId: one.item.id, numbers, about: { kinds: ['press'] } }];
       }
-      const isometric = one.lanes.find(({ move }) => move.isometric);
+      const held = dose.kind === 'hold';
+      const isometric = one.lanes.some(
+        ({ move }) => move.isometric || (held && move.kind === 'strength'),
+      );
       const holdMs = longestSetMs(one);
       if (!limited || !isometric || holdMs <= VALUES.limitedIsometricMs) return [];
       const numbers = { holdMs, mostMs: VALUES.limitedIsometricMs };

@@ -1,14 +1,16 @@
 import type { Found, Rule } from '../finding';
 import { lineOf, movesForAll } from '../mend';
 
+const FROM_MS = 600_000;
+
 /** A class ends settled: something in settle, and no effort at its end. */
 export const noSettle: Rule<never, 'why'> = {
   severity: 'note',
   source: 'practice',
-  values: {},
+  values: { fromMs: FROM_MS },
   find: (seen): readonly Found[] => {
     const last = seen.items.at(-1);
-    if (!last) return [];
+    if (!last || seen.score.totalMs < FROM_MS) return [];
     if (last.section !== 'settle') return [{ about: { why: ['empty'] } }];
     const { kind, tiringLegs } = last.inForce.move;
     const effort = kind === 'strength' || kind === 'balance' || tiringLegs === true;

@@ -3,7 +3,7 @@ import { amountOf } from '@/core/moves';
 import { inLanes } from '../find';
 import type { Rule } from '../finding';
 import { itemOf, redosed, shorterDoses } from '../mend';
-import { hasLoad, longestSetMs } from '../seen';
+import { hasLoad, oneGoMs } from '../seen';
 
 const VALUES = { mostMs: 60_000, olderMostMs: 30_000 } as const;
 
@@ -17,7 +17,7 @@ export const oneLegLong: Rule<'setMs' | 'mostMs', 'lanes'> = {
     const mostMs = seen.older ? VALUES.olderMostMs : VALUES.mostMs;
     return inLanes(seen, (doing, one) => {
       const byTurns = one.inForce.sides.way === 'alternating';
-      const setMs = longestSetMs(one);
+      const setMs = oneGoMs(seen, one);
       if (byTurns || setMs <= mostMs || !hasLoad(doing, one.item, 'one-leg')) return undefined;
       return { numbers: { setMs, mostMs } };
     });

@@ -1,13 +1,15 @@
 import { isWork, msOf } from '@/core/timing';
+import type { Level } from '@/core/moves';
 import type { LaneName } from '@/core/people';
 import { placeOf } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import { lineAtLeast, movesForAll } from '../mend';
 import { type Seen } from '../seen';
 
-const VALUES = { everyMs: 1_800_000, leanMs: 60_000 } as const;
+const VALUES = { everyMs: 1_800_000, leanMs: 120_000 } as const;
 
-const leans = (direction: string) => direction === 'flex' || direction.startsWith('bend');
+/** Only leaning out of the seat takes the weight off the skin; rounding in it does not. */
+const leans = (level: Level) => level.loads.some(({ load }) => load === 'lean-out');
 
 /** The longest time that a lane sits without a minute of leaning in all. */
 function longestWithout(seen: Seen, lane: LaneName): { ms: number; fromMs: number } {
@@ -19,7 +21,7 @@ function longestWithout(seen: Seen, lane: LaneName): { ms: number; fromMs: numbe
     if (ms > longest.ms) longest = { ms, fromMs };
     if (!isWork(segment) || !segment.itemId) continue;
     const doing = seen.itemById.get(segment.itemId)?.lanes.find((one) => one.lane === lane);
-    if (!doing?.move.spine.some(leans)) continue;
+    if (!doing || !leans(doing.level)) continue;
     leanMs += msOf(segment);
     if (leanMs < VALUES.leanMs) continue;
     leanMs = 0;
@@ -55,7 +57,7 @@ export const seatLong: Rule<'sitMs' | 'everyMs' | 'leanMs', 'lanes'> = {
     const entryId = before.at(-1)?.seen.entryId;
     if (!entryId) return [];
     const place = placeOf(seen.routine, entryId);
-    return movesForAll(seen, (move, level) => move.spine.some(leans) && level.from !== 'stand')
+    return movesForAll(seen, (_, level) => leans(level) && level.from.startsWith('sit'))
       .flatMap((move) => lineAtLeast(seen, move, place, making, VALUES.leanMs))
       .slice(0, 6);
   },

@@ -6,6 +6,18 @@ import { staysOf } from '../stays';
 
 const VALUES = { mostMs: 300_000 } as const;
 
+/** Those who need a seat offered, whatever the group. */
+const SEAT_LIMITS = [
+  'ms',
+  'faint on rising',
+  'heart',
+  'spinal stenosis',
+  'stroke',
+  'parkinson',
+  'pregnancy',
+  'unsteady',
+] as const;
+
 const longStands = (seen: Seen, lane: Seen['lanes'][number]) =>
   staysOf(seen, lane, ({ height }) => height === 4).filter(
     ({ startMs, endMs }) => endMs - startMs > VALUES.mostMs,
@@ -18,7 +30,7 @@ export const standLong: Rule<'standMs' | 'mostMs', 'lanes'> = {
   values: VALUES,
   find: (seen) =>
     seen.lanes.flatMap((lane): Found[] => {
-      if (!seen.older && !hasLimit(seen, ['ms'], lane)) return [];
+      if (!seen.older && !hasLimit(seen, SEAT_LIMITS, lane)) return [];
       const [first] = longStands(seen, lane);
       if (!first) return [];
       return [

@@ -4,9 +4,9 @@ import type { Region } from '@/core/body';
 import { applyChange, amountRange, type Change } from '@/core/routine';
 import type { Making, Rule } from '../finding';
 import { redosed, shorterDoses } from '../mend';
-import { type Seen, type SeenItem } from '../seen';
+import { workMsOf, type Seen, type SeenItem } from '../seen';
 
-const VALUES = { leastMs: 60_000, mostMs: 240_000 } as const;
+const VALUES = { leastMs: 60_000, mostMs: 240_000, aimFromMs: 1_200_000 } as const;
 
 interface Total {
   left: number;
@@ -45,17 +45,26 @@ function addStretch(total: Total, on: Bearing, segment: Segment): void {
   }
 }
 
+/** Whether flexibility is the aim: a goal, or a class that stretches for more than half of its work. */
+function isAim(seen: Seen, region: Region): boolean {
+  if (seen.routine.goals?.includes(region)) return true;
+  if (seen.score.totalMs < VALUES.aimFromMs) return false;
+  const work = (items: readonly SeenItem[]) => items.reduce((sum, one) => sum + workMsOf(one), 0);
+  const stretching = seen.items.filter(({ inForce }) => inForce.move.kind === 'stretch');
+  return work(stretching) * 2 > work(seen.items);
+}
+
 /** The longer side, since the shorter one is for the checks of sides. */
 const reached = ({ left, right }: Total) => Math.round(Math.max(left, right));
 
 export const stretchTotal: Rule<'stretchedMs' | 'leastMs' | 'mostMs', 'regions'> = {
   severity: 'note',
   source: 'acsm-2011',
-  anyOrder: true,
   values: VALUES,
   find: (seen) =>
     [...totals(seen)]
       .map(([region, total]) => ({ region, ms: reached(total) }))
+      .filter(({ region }) => isAim(seen, region))
       .filter(({ ms }) => ms > 0 && (ms < VALUES.leastMs || ms > VALUES.mostMs))
       .map(({ region, ms }) => ({
         numbers: { stretchedMs: ms, leastMs: VALUES.leastMs, mostMs: VALUES.mostMs },

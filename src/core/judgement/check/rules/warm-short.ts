@@ -32,7 +32,7 @@ export const warmShort: Rule<'hasMs' | 'needsMs', 'sections'> = {
   source: 'practice',
   values: VALUES,
   find: (seen) => {
-    if (seen.score.totalMs < VALUES.fromMs) return [];
+    if (seen.score.totalMs < VALUES.fromMs && !hasLimit(seen, ['heart'])) return [];
     const need = needs(seen);
     return (['warm-up', 'settle'] as const).flatMap((section): Found[] => {
       const hasMs = has(seen, section);

@@ -9,6 +9,7 @@ import { LEGS } from './legs';
 import { LYING } from './lying';
 import { NECK } from './neck';
 import { RISING } from './rising';
+import { SEATED_BALANCE } from './seated-balance';
 import { SEATED_LEGS } from './seated-legs';
 import { SEATED_SPINE } from './seated-spine';
 import { SHOULDERS } from './shoulders';
@@ -36,6 +37,7 @@ export const MOVES: readonly Move[] = [
   ...STRENGTH_FLOOR,
   ...BALANCE,
   ...MORE_BALANCE,
+  ...SEATED_BALANCE,
   ...ENERGY,
   ...POSTURE,
   ...HANDS,
