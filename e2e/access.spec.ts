@@ -66,7 +66,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     if (!(await list.isVisible())) {
       await page.getByRole('button', { name: /^Findings/ }).click();
     }
-    await expect(list.getByRole('button', { name: 'Stretch it more' }).first()).toBeVisible();
+    await expect(list.getByRole('button', { name: 'Fit to 10:00' })).toBeVisible();
   },
   'a fit before it is kept': async (page) => {
     await openRoutine(page, 'Signal box reset');

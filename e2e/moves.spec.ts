@@ -35,7 +35,7 @@ test('moves are searched, narrowed down, and seen in full @wide', async ({ page 
   await list.getByRole('link', { name: /^Bridge Strength/ }).click();
   await expect(page.getByRole('heading', { name: 'Bridge', exact: true })).toBeVisible();
   await expect(
-    page.getByText('Press the feet, lift the hips, and lower bone by bone.'),
+    page.getByText('Press the feet, lift the hips, and lower them in one piece.'),
   ).toBeVisible();
   await expect(page.getByText('full · usual')).toBeVisible();
   await expect(page.getByText(/getting down to the floor and up/).first()).toBeVisible();

@@ -5,6 +5,7 @@ import { changeHeader, itemsInOrder, readRoutineText } from '@/core/routine';
 import {
   act,
   endLead,
+  leadPassed,
   leaveLead,
   openLead,
   routineChanged,
@@ -251,6 +252,17 @@ describe('nothing is late, and nothing is early', () => {
     await platform.advance(1);
     expect(heard.map(({ tone }) => tone)).toContain('start');
   });
+});
+
+test('stops that were led past stand in the record', async () => {
+  const { platform, store } = await led('signal-box-reset');
+  store.dispatch(leadPassed(2));
+  store.dispatch(act('go'));
+  await platform.advance(60_000);
+  await saving();
+  store.dispatch(endLead('finished-early'));
+  const { endedRun } = store.getState().lead;
+  expect(endedRun && store.getState().runs[endedRun]).toMatchObject({ passedStops: 2 });
 });
 
 test('the record begins when the class does, by the clock on the wall', async () => {

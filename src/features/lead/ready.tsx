@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { printClock } from '@/core/common';
-import type { Routine } from '@/core/routine';
+import { printClock, type ItemId } from '@/core/common';
+import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import type { RuleFinding } from '@/core/judgement';
 import { TARGET, Target, useTokens } from '@/design';
 import { findingWhat } from '@/words/findings';
@@ -23,6 +23,11 @@ interface ReadyProps {
   readonly stops: readonly RuleFinding[] | undefined;
   readonly onStart: (passedStops: number) => void;
   readonly onLeave: () => void;
+}
+
+function moveNameOf(routine: Routine, id: ItemId | null): string | undefined {
+  const item = itemsInOrder(routine).find((one) => one.id === id);
+  return item && itemInForce(item, routine).move.name;
 }
 
 /** Before the first second: what is to be led, and what the room is asked. */
@@ -67,7 +72,7 @@ export function Ready({ routine, totalMs, voice, elsewhere, stops, onStart, onLe
           </Text>
           {stops.slice(0, MOST_SHOWN).map((stop) => (
             <Text key={`${stop.id} ${stop.itemId}`} variant="bodyLarge">
-              {findingWhat(stop)}
+              {[moveNameOf(routine, stop.itemId), findingWhat(stop)].filter(Boolean).join(': ')}
             </Text>
           ))}
           <Target

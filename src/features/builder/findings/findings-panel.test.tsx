@@ -53,9 +53,7 @@ describe('the findings', () => {
   test('are counted by how grave they are', async () => {
     setUp(MISSING);
     await waitFor(() =>
-      expect(
-        screen.getByRole('button', { name: /^Findings: 2 cautions$/ }),
-      ).toBeTruthy(),
+      expect(screen.getByRole('button', { name: /^Findings: 2 cautions$/ })).toBeTruthy(),
     );
   });
 
