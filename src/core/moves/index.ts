@@ -28,11 +28,18 @@ export {
   type Support,
 } from './catalogue/kinds';
 export { MOVE_MIGRATIONS, MOVE_VERSION, migratedMove } from './catalogue/migrations';
-export { levelById, levelNamed, ownDose, usualLevel } from './catalogue/move';
+export { cuesOf, levelById, levelNamed, ownDose, usualLevel } from './catalogue/move';
 export { foldName } from './catalogue/names';
 export { moveNamed, nameAtStart, nearestNames } from './catalogue/naming';
 export { moveSchema } from './catalogue/schema';
-export type { DoseRange, Level, LevelLoad, Move } from './catalogue/shape';
+export {
+  levelWordsSchema,
+  type Cues,
+  type DoseRange,
+  type Level,
+  type LevelLoad,
+  type Move,
+} from './catalogue/shape';
 export {
   LEAST_EASE_MS,
   USUAL_PRESS_MS,

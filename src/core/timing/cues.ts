@@ -1,6 +1,6 @@
 import { remember, rememberPair, rememberText, withCapital } from '@/core/common';
 import { otherSide, type Side, talkMs, type Pace, type TransferPart } from '@/core/body';
-import type { Move } from '@/core/moves';
+import { cuesOf, type Cues } from '@/core/moves';
 import type { Item, ItemInForce } from '@/core/routine';
 import type { ScorePhrases, SegmentSide } from './score';
 import { workOf, type WorkSet } from './work';
@@ -48,7 +48,7 @@ export function roomForCueMs({ ms, parts }: WorkSet): number {
 /** The go-cue of a set: the full one on a side's first set where it fits, else the short one. */
 export function goCue(
   item: Item,
-  move: Move,
+  cues: Pick<Cues, 'go' | 'short'>,
   set: WorkSet,
   first: Side | null,
   pace: Pace,
@@ -56,9 +56,9 @@ export function goCue(
 ): GoCue {
   const say = (template: string) => spoken(template, set.side, first, phrases);
   const fits = (text: string) => talkMs(text, pace.talkWpm) <= roomForCueMs(set);
-  const full = say(item.cue ?? move.cues.go);
+  const full = say(item.cue ?? cues.go);
   if (set.set === 1 && fits(full)) return { text: full, fits: true };
-  const short = say(move.cues.short);
+  const short = say(cues.short);
   return { text: short, fits: fits(short) };
 }
 
@@ -100,8 +100,9 @@ export function goCueFits(
 ): { readonly fits: boolean; readonly talkMs: number; readonly roomMs: number } {
   const sets = workOf(item, inForce, pace).flatMap((pass) => pass.sets);
   // A side's name is one word, and so is the place that is kept for it.
-  const full = talkMs(item.cue ?? inForce.move.cues.go, pace.talkWpm);
-  const short = talkMs(inForce.move.cues.short, pace.talkWpm);
+  const cues = cuesOf(inForce.move, inForce.level);
+  const full = talkMs(item.cue ?? cues.go, pace.talkWpm);
+  const short = talkMs(cues.short, pace.talkWpm);
   const tightest = sets
     .map((set) => {
       const roomMs = roomForCueMs(set);

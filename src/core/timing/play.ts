@@ -1,4 +1,5 @@
 import { talkMs, type Side } from '@/core/body';
+import { cuesOf } from '@/core/moves';
 import { itemInForce, type ItemInForce } from '@/core/routine';
 import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken } from './cues';
 import type { Mark, SegmentSide, SpokenCue } from './score';
@@ -51,10 +52,10 @@ function addSetUp(
 ): void {
   const { pace, phrases } = walk;
   const texts = walk.lanes.map(({ name }) => {
-    const move = doing.choices.get(name)?.move;
-    if (!move) return phrases.restHere;
+    const { move, level } = doing.choices.get(name) ?? {};
+    if (!move || !level) return phrases.restHere;
     const own = move === inForce.move ? doing.item.setUp : undefined;
-    return spoken(own ?? move.cues.setUp, side, first, phrases);
+    return spoken(own ?? cuesOf(move, level).setUp, side, first, phrases);
   });
   const longestMs = Math.max(...texts.map((text) => talkMs(text, pace.talkWpm) + pace.settlingMs));
   const ms = Math.max(pace.setUpMs, longestMs);
@@ -106,10 +107,11 @@ function addSet(
   }
   const startMs = walk.nowMs;
   const endMs = startMs + set.ms;
-  const leading = walk.lanes[0] && doing.choices.get(walk.lanes[0].name)?.move;
-  const text = leading
-    ? goCue(doing.item, leading, set, first, walk.pace, walk.phrases).text
-    : walk.phrases.restHere;
+  const { move: done, level } = (walk.lanes[0] && doing.choices.get(walk.lanes[0].name)) ?? {};
+  const text =
+    done && level
+      ? goCue(doing.item, cuesOf(done, level), set, first, walk.pace, walk.phrases).text
+      : walk.phrases.restHere;
   const cues: SpokenCue[] = [{ atMs: startMs, text }, ...endCues(walk, set, text, endMs)];
   if (set.ms >= COUNT_DOWN_FROM_MS && nextSide) {
     const soon = walk.phrases.switchSoon(nextSide, move.sideMeans);

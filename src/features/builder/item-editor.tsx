@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { DOSE_KINDS, amountOf } from '@/core/moves';
+import { DOSE_KINDS, amountOf, cuesOf } from '@/core/moves';
 import {
   catalogueFor,
   changeItem,
@@ -42,7 +42,7 @@ interface ItemEditorProps extends Editing {
 export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
   const t = useTokens();
   const { routine, change } = editing;
-  const { move, dose } = itemInForce(item, routine);
+  const { move, level, dose } = itemInForce(item, routine);
   const timed = dose.kind === 'hold' || dose.kind === 'timed';
   const write = (words: Stepper['less']) =>
     words && (() => change(changeItem(routine, item.id, words)));
@@ -56,7 +56,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
     <View style={styles.all}>
       <PanelTop title={move.name} onClose={onClose} />
       <Text variant="bodyMedium" style={{ color: t.quiet }}>
-        {move.cues.setUp.replaceAll('{side}', 'left').replaceAll('{other}', 'right')}
+        {cuesOf(move, level).setUp.replaceAll('{side}', 'left').replaceAll('{other}', 'right')}
       </Text>
       <Choices
         label={EDITOR.kind}

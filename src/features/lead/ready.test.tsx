@@ -53,5 +53,5 @@ describe('before the class', () => {
     await waitFor(() => expect(isOff()).toBe(false));
     fireEvent.click(start());
     expect(started).toEqual([stops.length]);
-  });
+  }, 30_000);
 });

@@ -164,7 +164,7 @@ room: chair without wheels x14, wall, counter, walker x6, strap x14
 # Saltmarsh Court: the long Monday class; the counter is the tea bar
 
 [warm-up]
-Seated march: for 2:35
+Seated march: for 2:37
 Seated cat: 10 reps, level small
 Shoulder slides up and down: 10 reps
 Leg extend and bend: 10 reps
@@ -229,7 +229,7 @@ room: chair without wheels x4, rail, band x8
 Brakes, footplates, feet check: for 30s, accept lane-gap "who sits on a plain chair checks that it stands still"
 Big arm sweep: 6 reps, level to shoulder height
 Shoulder rolls: 9 reps
-Seated jacks: for 40s
+Seated jacks: for 35s
 Seated cat: 6 reps
 
 [main]
@@ -240,7 +240,7 @@ Seated chest opener: 6 breaths, level palms out
 Seated side bend: hold 30s
 (2 rounds, each side)
   Seated twist: hold 20s
-Pressure-relief leans: for 1:05
+Pressure-relief leans: for 1:00
 
 [settle]
 Wrist circles: 6 reps

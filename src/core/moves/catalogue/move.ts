@@ -1,6 +1,6 @@
-import type { GroupName } from '@/core/common';
+import { rememberPair, type GroupName } from '@/core/common';
 import type { Dose } from '../dose/dose';
-import type { Level, Move } from './shape';
+import type { Cues, Level, Move } from './shape';
 
 /** Where a move starts that says no level: the group's own where it has one, else the usual one. */
 export function usualLevel(move: Move, group?: GroupName): Level {
@@ -9,6 +9,11 @@ export function usualLevel(move: Move, group?: GroupName): Level {
   if (!level) throw new Error(`${move.id} has no level`);
   return level;
 }
+
+/** What is said of a level: its own words, and the move's where it has none. */
+export const cuesOf = rememberPair((move: Move, level: Level): Cues =>
+  level.words ? { ...move.cues, ...level.words } : move.cues,
+);
 
 export function levelById(move: Move, id: string): Level | undefined {
   return move.levels.find((level) => level.id === id);

@@ -28,6 +28,23 @@ export type LevelLoad = z.infer<typeof levelLoadSchema>;
 const levelRegionSchema = z.strictObject({ region: regionSchema, on: bearingSchema }).readonly();
 export type LevelRegion = z.infer<typeof levelRegionSchema>;
 
+/** `{side}` and `{other}` in a cue become the participant's left or right. */
+const cuesSchema = z
+  .strictObject({
+    setUp: cueSchema,
+    go: cueSchema,
+    /** At most five words, for work too short for the full cue. */
+    short: cueSchema,
+    watch: list(cueSchema, 8),
+    easier: cueSchema,
+    further: cueSchema,
+    wayOut: cueSchema,
+    breath: cueSchema,
+  })
+  .readonly();
+export type Cues = z.infer<typeof cuesSchema>;
+export const levelWordsSchema = cuesSchema.unwrap().partial().readonly();
+
 /** Effort, lever, support and position within one height; levels stand from easier to harder. */
 const levelSchema = z
   .strictObject({
@@ -48,6 +65,8 @@ const levelSchema = z
     loads: list(levelLoadSchema, LOADS.length),
     stretched: list(levelRegionSchema, REGIONS.length),
     loaded: list(levelRegionSchema, REGIONS.length),
+    /** What is said where the level is done in another place, with other hands or less: over the move's. */
+    words: levelWordsSchema.optional(),
     /** Rounds the back against gravity from the floor; some schools leave it out. */
     curl: yesSchema,
     /** A seat stands behind the legs, to be touched or sat down on. */
@@ -57,22 +76,6 @@ const levelSchema = z
   })
   .readonly();
 export type Level = z.infer<typeof levelSchema>;
-
-/** `{side}` and `{other}` in a cue become the participant's left or right. */
-const cuesSchema = z
-  .strictObject({
-    setUp: cueSchema,
-    go: cueSchema,
-    /** At most five words, for work too short for the full cue. */
-    short: cueSchema,
-    watch: list(cueSchema, 8),
-    easier: cueSchema,
-    further: cueSchema,
-    wayOut: cueSchema,
-    breath: cueSchema,
-  })
-  .readonly();
-export type Cues = z.infer<typeof cuesSchema>;
 
 const span = <T extends z.ZodType>(one: T) => z.tuple([one, one]).readonly().optional();
 

@@ -25,6 +25,7 @@ import {
   SUPPORTS,
   type Level,
   type Move,
+  levelWordsSchema,
   migratedMove,
 } from '@/core/moves';
 import { writeDoseLine } from '@/core/routine';
@@ -54,6 +55,8 @@ const levelDraftSchema = z.object({
   longSwitch: z.enum(LONG_SWITCHES).optional(),
   curl: z.literal(true).optional(),
   seatBehind: z.literal(true).optional(),
+  // Kept as the move has them: they are not written here.
+  words: levelWordsSchema.optional(),
 });
 export type LevelDraft = z.infer<typeof levelDraftSchema>;
 

@@ -149,7 +149,7 @@ function linesOf(text: string): readonly string[] {
 }
 
 function levelOf(
-  { usual, usualFor, stance, longSwitch, curl, seatBehind, ...level }: LevelDraft,
+  { usual, usualFor, stance, longSwitch, curl, seatBehind, words, ...level }: LevelDraft,
   name: string,
   sides: MoveDraft['sides'],
 ) {
@@ -165,6 +165,7 @@ function levelOf(
     loaded: borne(level.loaded),
     ...(usual && { usual: true as const }),
     ...(usualFor && { usualFor }),
+    ...(words && { words }),
     ...(curl && { curl }),
     ...(seatBehind && { seatBehind }),
     ...(stance && { stance }),

@@ -1,3 +1,4 @@
+import { cuesOf } from '@/core/moves';
 import { changeItem } from '@/core/routine';
 import { inLanes } from '../find';
 import type { Rule } from '../finding';
@@ -15,9 +16,10 @@ function cantLook({ level }: LaneDoing, { item }: SeenItem): string | undefined 
   return level.from === 'stand-wall' ? 'to-the-wall' : undefined;
 }
 
-function cuesOf({ move }: LaneDoing, { item, inForce }: SeenItem): readonly string[] {
+function saidIn({ move, level }: LaneDoing, { item, inForce }: SeenItem): readonly string[] {
   const own = move === inForce.move;
-  return [(own && item.setUp) || move.cues.setUp, (own && item.cue) || move.cues.go];
+  const cues = cuesOf(move, level);
+  return [(own && item.setUp) || cues.setUp, (own && item.cue) || cues.go];
 }
 
 /** A cue that needs a look where nobody can look; with hearing limits, any such place. */
@@ -31,7 +33,7 @@ export const cantSee: Rule<never, 'lanes' | 'where' | 'why'> = {
       const where = cantLook(doing, one);
       if (!where) return undefined;
       const hearing = hasLimit(seen, ['hearing'], doing.lane);
-      const needsLook = cuesOf(doing, one).some((cue) => NEEDS_A_LOOK.test(cue));
+      const needsLook = saidIn(doing, one).some((cue) => NEEDS_A_LOOK.test(cue));
       if (!hearing && !needsLook) return undefined;
       return {
         severity: hearing ? 'caution' : 'note',

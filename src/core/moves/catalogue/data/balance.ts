@@ -396,6 +396,11 @@ export const BALANCE: readonly Move[] = [
         loads: [...body('hands-busy'), ...other('one-leg')],
         loaded: feet,
         support: 'hover',
+        words: {
+          setUp: 'Stand tall, the chair in front of you, hands hovering over it.',
+          go: 'Lift one straight leg forward, lower it, and change.',
+          short: 'Leg up, down, change.',
+        },
       }),
     ],
     warms: ['hip-front'],

@@ -21,7 +21,10 @@ export const BREATH = [
       'In through the nose if you can, out a little longer.',
     ),
     levels: [
-      level('back supported', 'sit-back', { loaded: regions('body', 'ribs-sides') }),
+      level('back supported', 'sit-back', {
+        loaded: regions('body', 'ribs-sides'),
+        words: { setUp: 'Lean against the backrest, feet flat, hands resting.' },
+      }),
       level('sitting tall', 'sit-front', {
         usual: true,
         loaded: regions('body', 'ribs-sides', 'abdomen'),
@@ -48,7 +51,10 @@ export const BREATH = [
       'Slow and quiet, a little longer on the way out.',
     ),
     levels: [
-      level('leaning back', 'sit-back', { loaded: regions('body', 'abdomen') }),
+      level('leaning back', 'sit-back', {
+        loaded: regions('body', 'abdomen'),
+        words: { setUp: 'Lean against the backrest, feet flat, one hand on your belly.' },
+      }),
       level('sitting tall', 'sit-front', { usual: true, loaded: regions('body', 'abdomen') }),
     ],
     warms: ['abdomen', 'ribs-sides'],
@@ -72,7 +78,10 @@ export const BREATH = [
       'Five in and five out; shorter is fine.',
     ),
     levels: [
-      level('leaning back', 'sit-back', { loaded: regions('body', 'ribs-sides') }),
+      level('leaning back', 'sit-back', {
+        loaded: regions('body', 'ribs-sides'),
+        words: { setUp: 'Lean against the backrest, feet flat, hands round your lower ribs.' },
+      }),
       level('sitting tall', 'sit-front', { usual: true, loaded: regions('body', 'ribs-sides') }),
     ],
     warms: ['ribs-sides'],
@@ -96,7 +105,13 @@ export const BREATH = [
       'Let the arms go as slowly as the breath.',
     ),
     levels: [
-      level('to shoulder height', 'sit-front', { loaded: regions('body', 'shoulders') }),
+      level('to shoulder height', 'sit-front', {
+        loaded: regions('body', 'shoulders'),
+        words: {
+          go: 'Float both arms out to shoulder height, then let them float down.',
+          short: 'Arms float out, and down.',
+        },
+      }),
       level('overhead', 'sit-front', {
         usual: true,
         loads: body('shoulder-overhead'),
@@ -186,7 +201,10 @@ export const BREATH = [
       'In through the nose, out long through narrow lips.',
     ),
     levels: [
-      level('leaning back', 'sit-back', { loaded: regions('body', 'ribs-sides') }),
+      level('leaning back', 'sit-back', {
+        loaded: regions('body', 'ribs-sides'),
+        words: { setUp: 'Lean against the backrest, feet flat, hands resting.' },
+      }),
       level('sitting tall', 'sit-front', { usual: true, loaded: regions('body', 'ribs-sides') }),
     ],
     warms: ['ribs-sides'],

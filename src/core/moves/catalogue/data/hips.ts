@@ -551,7 +551,10 @@ export const HIPS_LYING: readonly Move[] = [
       'Bend the knee and put the foot down.',
     ),
     levels: [
-      level('hands behind the thigh', 'lying-back', { stretched: regions('worked', 'back-thigh') }),
+      level('hands behind the thigh', 'lying-back', {
+        stretched: regions('worked', 'back-thigh'),
+        words: { setUp: 'Lie on your back, both hands behind the {side} thigh.' },
+      }),
       level('with a strap', 'lying-back', {
         usual: true,
         props: ['strap'],

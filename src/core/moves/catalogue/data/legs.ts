@@ -222,6 +222,10 @@ export const LEGS: readonly Move[] = [
         loads: [...body('grip', 'arm-pull'), ...other('deep-knee', 'hip-extend-end')],
         stretched: regions('other', 'front-thigh', 'hip-front'),
         longSwitch: 'roll-over',
+        words: {
+          go: 'Hold the {other} foot and draw the heel back.',
+          short: 'Draw the {other} heel back.',
+        },
       }),
     ],
     endRange: ['front-thigh'],
@@ -442,6 +446,12 @@ export const LEGS: readonly Move[] = [
         props: ['block'],
         loads: body('spine-flex-end', 'head-below-heart', 'hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
+        words: {
+          setUp: '{side} heel on the block, hands on your thigh.',
+          go: 'Tip forward from the hips, hands to either side of the foot.',
+          short: 'Tip over the {side} leg.',
+          easier: 'Rest the hands on a seat in front.',
+        },
       }),
     ],
     endRange: ['back-thigh'],
@@ -567,6 +577,11 @@ export const LEGS: readonly Move[] = [
       level('standing and held', 'stand-chair', {
         support: 'two hands',
         loaded: regions('body', 'ankles-feet'),
+        words: {
+          setUp: 'Stand behind your chair, both hands on it.',
+          go: 'Lift your toes and the balls of both feet, and lower.',
+          short: 'Toes up, and down.',
+        },
       }),
     ],
     warms: ['ankles-feet', 'calf'],
@@ -799,7 +814,14 @@ export const LEGS: readonly Move[] = [
     ),
     levels: [
       level('seated', 'sit-front', { usual: true, loaded: regions('body', 'calf') }),
-      level('lying', 'lying-back', { loaded: regions('body', 'calf') }),
+      level('lying', 'lying-back', {
+        loaded: regions('body', 'calf'),
+        words: {
+          setUp: 'Lie on your back, both legs at rest.',
+          go: 'Point both feet away, then draw the toes up, and go on.',
+          short: 'Point, and draw up.',
+        },
+      }),
     ],
     warms: ['ankles-feet', 'calf'],
   }),

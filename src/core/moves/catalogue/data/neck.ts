@@ -175,7 +175,14 @@ export const NECK: readonly Move[] = [
       'Let the chin come forward and rest.',
     ),
     levels: [
-      level('head resting', 'sit-back', { loaded: neck }),
+      level('head resting', 'sit-back', {
+        loaded: neck,
+        words: {
+          setUp: 'Sit with your back and head against the backrest.',
+          go: 'Press the head gently back, chin level, and let go.',
+          short: 'Head back, let go.',
+        },
+      }),
       level('free', 'sit-front', { usual: true, loaded: neck, loads: body('neck-end-range') }),
     ],
     warms: ['neck'],

@@ -140,6 +140,7 @@ export const RISING = [
         through: ['stand'],
         loads: body('standing', 'hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
+        words: { setUp: 'Sit toward the front, feet under the knees, arms crossed.' },
       }),
     ],
     warms: ['front-thigh', 'buttocks'],

@@ -157,6 +157,12 @@ export const SEATED_LEGS = [
         support: 'two hands',
         stretched: regions('worked', 'hip-outer'),
         loads: worked('hip-rotate-out', 'hip-cross-midline'),
+        words: {
+          setUp: 'Sit toward the front, both feet flat. Rest your {side} ankle on the other shin.',
+          go: 'Sit tall and let the {side} knee open.',
+          short: 'Tall, {side} knee open.',
+          easier: 'Leave the foot on the floor, and let the knee open.',
+        },
       }),
       level('ankle on the thigh', 'sit-front', {
         usual: true,

@@ -174,6 +174,11 @@ export const SHOULDERS: readonly Move[] = [
       level('forward and low', 'sit-front', {
         stretched: regions('body', 'upper-back'),
         loads: body('wrist-finger-stretch'),
+        words: {
+          setUp: 'Sit tall, fingers laced in front of you.',
+          go: 'Press the palms forward, low, and let the back grow wide.',
+          short: 'Palms forward, back wide.',
+        },
       }),
       level('overhead', 'sit-front', {
         usual: true,
@@ -383,7 +388,13 @@ export const SHOULDERS: readonly Move[] = [
       'Let both arms hang and rest.',
     ),
     levels: [
-      level('to shoulder height', 'sit-front', { loaded: shoulders }),
+      level('to shoulder height', 'sit-front', {
+        loaded: shoulders,
+        words: {
+          go: 'Sweep both arms forward to shoulder height, then out and down.',
+          short: 'Forward, out, down.',
+        },
+      }),
       level('overhead', 'sit-front', {
         usual: true,
         loads: body('shoulder-overhead'),

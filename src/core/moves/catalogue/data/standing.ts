@@ -40,6 +40,13 @@ export const STANDING = [
         support: 'one hand',
         stretched: regions('other', 'ribs-sides'),
         usualFor: ['older'],
+        words: {
+          setUp: 'Stand behind your chair, feet under your hips, {side} hand on it.',
+          go: 'Lengthen the {other} side and bend to the {side}.',
+          short: 'Long side, bend {side}.',
+          easier: 'Bend half as far.',
+          wayOut: 'Press the hand and come up to the middle.',
+        },
       }),
       level('arm up', 'stand', {
         usual: true,
@@ -76,6 +83,11 @@ export const STANDING = [
         loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('worked', 'hip-front'),
         usualFor: ['older'],
+        words: {
+          setUp: 'Stand behind your chair, both hands on it.',
+          go: 'Lift one knee, put it down, then lift the other.',
+          short: 'Knees up, by turns.',
+        },
       }),
       level('free', 'stand', {
         usual: true,
@@ -194,6 +206,11 @@ export const STANDING = [
         loads: worked('hands-busy', 'shoulder-overhead'),
         loaded: regions('worked', 'shoulders', 'hip-front'),
         usual: true,
+        words: {
+          setUp: 'Stand tall behind your chair, one hand on it.',
+          go: 'Lift one heel, press the free hand up, lower both; change.',
+          short: 'Heel and press, change.',
+        },
       }),
       level('both arms', 'stand', {
         loads: [
@@ -202,6 +219,7 @@ export const STANDING = [
           ...other('one-leg'),
         ],
         loaded: regions('body', 'shoulders', 'hip-front'),
+        words: { setUp: 'Stand tall, the chair in front of you, feet under hips.' },
       }),
     ],
     warms: ['shoulders', 'hip-front'],

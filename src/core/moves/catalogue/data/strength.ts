@@ -39,6 +39,12 @@ export const STRENGTH_STANDING: readonly Move[] = [
         support: 'two hands',
         loaded: regions('body', 'back-thigh', 'buttocks'),
         usualFor: ['older'],
+        words: {
+          setUp: 'Stand behind your chair, both hands on it, knees soft.',
+          go: 'Send your hips back with a long spine, and stand tall again.',
+          short: 'Hips back, stand tall.',
+          easier: 'Bend half as far.',
+        },
       }),
       level('hands on hips', 'stand', {
         usual: true,
@@ -103,6 +109,12 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('tail to the wall', 'stand-wall', {
         loaded: regions('body', 'buttocks'),
         usualFor: ['older'],
+        words: {
+          setUp: 'Stand a foot from the wall, your back to it.',
+          go: 'Send the hips back until the tail finds the wall, and stand.',
+          short: 'Tail to the wall, stand.',
+          easier: 'Stand closer to the wall.',
+        },
       }),
       level('with a stick', 'stand', {
         usual: true,
@@ -135,6 +147,13 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('half way behind the chair', 'stand-chair', {
         support: 'two hands',
         loaded: regions('body', 'front-thigh'),
+        words: {
+          setUp: 'Stand behind your chair, both hands on its back.',
+          go: 'Hold the chair’s back, bend half way, and stand.',
+          short: 'Bend half way, stand.',
+          easier: 'Bend a little only.',
+          wayOut: 'Stand tall, hands on the chair.',
+        },
       }),
       level('touching the seat', 'stand', {
         usual: true,
@@ -172,6 +191,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('weight shift', 'stand-wall', {
         support: 'two hands',
         loaded: regions('body', 'arms'),
+        words: { go: 'Shift your weight into the hands, and back.', short: 'Weight in, and back.' },
       }),
       level('full', 'stand-wall', {
         usual: true,
@@ -183,6 +203,12 @@ export const STRENGTH_STANDING: readonly Move[] = [
         support: 'two hands',
         loads: body('shoulder-weight', 'wrist-weight'),
         loaded: regions('body', 'chest', 'arms'),
+        words: {
+          setUp: 'Hands on the counter, step the feet back.',
+          go: 'Bend the elbows towards the counter, and press away.',
+          short: 'Bend, and press away.',
+          easier: 'Step closer to the counter.',
+        },
       }),
       level('springing', 'stand-wall', {
         support: 'two hands',
@@ -220,6 +246,11 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('jogging', 'stand', {
         loads: body('impact', 'vigorous'),
         loaded: regions('body', 'calf', 'front-thigh'),
+        words: {
+          setUp: 'Stand tall, a clear space round you.',
+          go: 'Jog on the spot, light and quiet.',
+          short: 'Jog, light and quiet.',
+        },
       }),
     ],
     warms: ['calf', 'ankles-feet', 'front-thigh'],
@@ -247,6 +278,12 @@ export const STRENGTH_STANDING: readonly Move[] = [
         support: 'one hand',
         loaded: regions('worked', 'hip-outer'),
         usualFor: ['older'],
+        words: {
+          setUp: 'Stand behind your chair, one hand on it.',
+          go: 'Step one foot out, bring it in, and change.',
+          short: 'Out, in, change.',
+          easier: 'Take smaller steps.',
+        },
       }),
       level('stepping', 'stand', {
         usual: true,
@@ -256,6 +293,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('jumping', 'stand', {
         loads: body('impact', 'vigorous', 'shoulder-overhead'),
         loaded: regions('body', 'hip-outer', 'calf'),
+        words: {
+          go: 'Jump both feet out as the arms go up, and in again.',
+          short: 'Jump out, and in.',
+        },
       }),
     ],
     warms: ['hip-outer', 'shoulders'],
@@ -287,6 +328,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('free', 'stand', {
         loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('body', 'hip-front', 'hip-outer'),
+        words: { setUp: 'Stand tall, arms by your sides.' },
       }),
     ],
     warms: ['hip-front'],
@@ -318,11 +360,16 @@ export const STRENGTH_STANDING: readonly Move[] = [
       }),
       level('free', 'stand', {
         loads: [
-          ...worked('hip-flex-past-90', 'hip-rotate-out'),
           ...body('hands-busy'),
+          ...worked('hip-flex-past-90', 'hip-rotate-out'),
           ...other('one-leg'),
         ],
         loaded: regions('body', 'abdomen', 'hip-front'),
+        words: {
+          setUp: 'Stand tall, hands at your shoulders.',
+          go: 'Lift one knee out to the side, elbow towards it; change.',
+          short: 'Knee and elbow, change.',
+        },
       }),
     ],
     warms: ['hip-front', 'ribs-sides'],
@@ -360,6 +407,11 @@ export const STRENGTH_STANDING: readonly Move[] = [
           ...other('one-leg'),
         ],
         loaded: regions('body', 'abdomen', 'hip-front'),
+        words: {
+          setUp: 'Stand tall, hands at your shoulders.',
+          go: 'Lift one knee, turn the other elbow towards it; change.',
+          short: 'Knee, elbow, change.',
+        },
       }),
     ],
     warms: ['hip-front', 'ribs-sides', 'upper-back'],
@@ -389,6 +441,11 @@ export const STRENGTH_STANDING: readonly Move[] = [
         props: ['band'],
         loads: body('grip', 'twist-loaded', 'arm-pull'),
         loaded: regions('body', 'abdomen', 'ribs-sides'),
+        words: {
+          setUp: 'Sit side-on, both hands on the band at your waist.',
+          go: 'Turn {side} with straight arms, and come back slowly.',
+          short: 'Turn {side}, slowly back.',
+        },
       }),
       level('standing', 'stand', {
         usual: true,
@@ -459,6 +516,12 @@ export const STRENGTH_STANDING: readonly Move[] = [
         support: 'one hand',
         loaded: regions('body', 'ribs-sides'),
         usualFor: ['older'],
+        words: {
+          setUp: 'Stand beside your chair, one hand on it, feet apart.',
+          go: 'Slide the free hand down its leg, come up; change sides.',
+          short: 'Slide down, up, change.',
+          easier: 'Slide half as far.',
+        },
       }),
       level('free', 'stand', { usual: true, loaded: regions('body', 'ribs-sides', 'abdomen') }),
       level('with a weight', 'stand', {
@@ -495,8 +558,13 @@ export const STRENGTH_STANDING: readonly Move[] = [
         loaded: regions('body', 'front-thigh', 'buttocks'),
       }),
       level('with the turn', 'stand', {
-        loads: [...worked('step-back'), ...body('twist-loaded', 'hands-busy')],
+        loads: [...body('twist-loaded', 'hands-busy'), ...worked('step-back')],
         loaded: regions('body', 'front-thigh', 'buttocks'),
+        words: {
+          setUp: 'Stand tall, hands at your chest.',
+          go: 'Step one foot back, turn to the front leg, return, change.',
+          short: 'Back, turn, return, change.',
+        },
       }),
     ],
     warms: ['front-thigh', 'buttocks', 'hip-front'],
@@ -648,7 +716,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Let the band go slack and put it down.',
     ),
     levels: [
-      level('empty hands', 'sit-front', { loaded: regions('body', 'upper-back') }),
+      level('empty hands', 'sit-front', {
+        loaded: regions('body', 'upper-back'),
+        words: { setUp: 'Sit tall, arms long in front of you.' },
+      }),
       level('with a band', 'sit-front', {
         usual: true,
         props: ['band'],
@@ -799,7 +870,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Keep breathing all the while.',
     ),
     levels: [
-      level('lying', 'lying-back', { loaded: regions('body', 'abdomen') }),
+      level('lying', 'lying-back', {
+        loaded: regions('body', 'abdomen'),
+        words: { setUp: 'Lie on your back, knees bent.' },
+      }),
       level('seated', 'sit-front', { usual: true, loaded: regions('body', 'abdomen') }),
     ],
     warms: [],
@@ -975,6 +1049,13 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('forearms on the wall', 'stand-wall', {
         support: 'two hands',
         loaded: regions('body', 'abdomen'),
+        words: {
+          setUp: 'Forearms on the wall, elbows at chest height, step back.',
+          go: 'Lean into one long line and keep breathing.',
+          short: 'One long line.',
+          easier: 'Step closer to the wall.',
+          wayOut: 'Step in and stand tall.',
+        },
       }),
       level('knees down', 'all-fours', {
         usual: true,
@@ -986,6 +1067,12 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         support: 'two hands',
         loads: body('shoulder-weight', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'shoulders'),
+        words: {
+          setUp: 'Forearms down, elbows under the shoulders, legs long.',
+          go: 'Lift the knees into one long line and keep breathing.',
+          short: 'One long line.',
+          easier: 'Put the knees down.',
+        },
       }),
     ],
     isometric: true,

@@ -39,6 +39,12 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'two hands',
         loaded: back,
         usualFor: ['older'],
+        words: {
+          setUp: 'Stand behind your chair, knees soft, both hands on it.',
+          go: 'Round your back, then lift your breastbone forward and up.',
+          short: 'Round, then lift.',
+          easier: 'Move half as far.',
+        },
       }),
       level('hands on the thighs', 'stand', {
         usual: true,
@@ -100,6 +106,12 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'two hands',
         loaded: back,
         loads: body('spine-flex-end'),
+        words: {
+          setUp: 'Kneel at a seat, both forearms on it.',
+          go: 'Round from the tail to the head, then lengthen the same way.',
+          short: 'Tail first, bone by bone.',
+          easier: 'Make the wave smaller.',
+        },
       }),
       level('hands down', 'all-fours', {
         usual: true,
@@ -135,6 +147,12 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'one hand',
         loaded: back,
         usualFor: ['older'],
+        words: {
+          setUp: 'Stand behind your chair, feet apart, one hand on it.',
+          go: 'Turn your chest one way, come back, change hands, turn the other.',
+          short: 'Turn, back, change hands.',
+          easier: 'Turn half as far.',
+        },
       }),
       level('free', 'stand', { usual: true, loaded: back }),
     ],
@@ -295,7 +313,15 @@ export const UPPER_BACK: readonly Move[] = [
       'Come to a long middle, then sit back.',
     ),
     levels: [
-      level('forearms on the seat', 'kneel-seat', { support: 'two hands', loaded: back }),
+      level('forearms on the seat', 'kneel-seat', {
+        support: 'two hands',
+        loaded: back,
+        words: {
+          setUp: 'Kneel at a seat, both forearms on it.',
+          go: 'Look round to one heel, shoulder and hip close, and change.',
+          short: 'Look to one heel, change.',
+        },
+      }),
       level('hands down', 'all-fours', { usual: true, support: 'two hands', loaded: back }),
     ],
     warms: ['ribs-sides', 'low-back'],
@@ -362,6 +388,11 @@ export const UPPER_BACK: readonly Move[] = [
       level('forearm on the seat', 'kneel-seat', {
         support: 'one hand',
         loaded: regions('body', 'upper-back'),
+        words: {
+          setUp: 'Kneel at a seat, one forearm on it, {side} hand on the {side} shoulder.',
+          go: 'Point the {side} elbow down, then open it to the side.',
+          short: '{side} elbow down, and out.',
+        },
       }),
       level('elbow up', 'all-fours', {
         usual: true,
@@ -373,6 +404,10 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'one hand',
         loads: [...body('twist-end'), ...worked('shoulder-open-end')],
         loaded: regions('body', 'upper-back', 'shoulders'),
+        words: {
+          go: 'Reach the {side} arm down, then open it to the ceiling.',
+          short: '{side} arm down, and up.',
+        },
       }),
     ],
     warms: ['upper-back', 'chest', 'shoulders'],
@@ -504,6 +539,12 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'two hands',
         stretched: regions('body', 'upper-back'),
         loads: body('shoulder-overhead'),
+        words: {
+          setUp: 'Kneel at a seat, forearms on it, hands together.',
+          go: 'Sit back a little and let the upper back grow long.',
+          short: 'Sit back, grow long.',
+          easier: 'Sit back half as far.',
+        },
       }),
       level('on all fours', 'all-fours', {
         usual: true,
@@ -536,6 +577,12 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'two hands',
         stretched: regions('body', 'upper-back'),
         loads: body('head-below-heart', 'hip-flex-past-90', 'shoulder-overhead'),
+        words: {
+          setUp: 'Face the counter, both hands on it.',
+          go: 'Step back and send your hips away from your hands.',
+          short: 'Hips back, spine long.',
+          easier: 'Step back less.',
+        },
       }),
       level('hands on the seat', 'stand-seat', {
         usual: true,
