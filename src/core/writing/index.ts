@@ -11,6 +11,7 @@ export { searchMoves } from './find-moves/search';
 export {
   DRAFT_MIGRATIONS,
   DRAFT_VERSION,
+  LEVEL_WORDS,
   draftOf,
   emptyDraft,
   levelLike,

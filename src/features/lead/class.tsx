@@ -3,9 +3,8 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
-import type { RuleFinding } from '@/core/judgement';
-import type { Routine } from '@/core/routine';
 import { Target, WIDE, useTokens } from '@/design';
+import { useFindings } from '@/features/builder/findings';
 import { TimeBand } from '@/features/builder/strand';
 import { isOnButton, onKey } from '@/platform/page';
 import { keepAwake } from '@/platform/wake-lock';
@@ -13,7 +12,6 @@ import {
   act,
   deviceSet,
   endLead,
-  findingsOf,
   hasVoice,
   leadPassed,
   scoreOfLead,
@@ -48,7 +46,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
   const running = lead.clockMs !== null;
   const begun = running || lead.ledMs > 0 || lead.fromMs > 0;
 
-  const stops = useStops(lead.routine);
+  const findings = useFindings(lead.routine);
   useEffect(() => keepAwake(), []);
   useEffect(() => {
     document.title = `${lead.routine.title} · Hushed Willow`;
@@ -75,7 +73,8 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
           totalMs={score.totalMs}
           voice={dispatch(hasVoice())}
           elsewhere={elsewhere}
-          stops={stops}
+          checks={findings.state}
+          stops={findings.all.filter(({ severity }) => severity === 'stop')}
           onStart={(passedStops) => {
             if (passedStops > 0) dispatch(leadPassed(passedStops));
             dispatch(act('go'));
@@ -232,24 +231,6 @@ function FinishAsk({ onNo, onYes }: { readonly onNo: () => void; readonly onYes:
       </View>
     </View>
   );
-}
-
-/** What the checks say stop to in the class; undefined while they look. */
-function useStops(routine: Routine): readonly RuleFinding[] | undefined {
-  const dispatch = useAppDispatch();
-  const [stops, setStops] = useState<readonly RuleFinding[]>();
-  useEffect(() => {
-    let wanted = true;
-    dispatch(findingsOf(routine)).then(
-      (all) => wanted && setStops(all.filter(({ severity }) => severity === 'stop')),
-      // The builder says that the checks did not finish; a class is not kept from being led by it.
-      () => wanted && setStops([]),
-    );
-    return () => {
-      wanted = false;
-    };
-  }, [dispatch, routine]);
-  return stops;
 }
 
 /** What of sound and view is on; the voice only where the device has one. */

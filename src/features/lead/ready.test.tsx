@@ -12,7 +12,7 @@ const stops = checkRoutine(routine, { part: GROUP_ALONE, phrases }).filter(
   ({ severity }) => severity === 'stop',
 );
 
-function show(found: typeof stops | undefined) {
+function show(checks: 'looking' | 'done' | 'failed', found: typeof stops = []) {
   const started: number[] = [];
   render(
     <PaperProvider theme={lightTheme}>
@@ -21,6 +21,7 @@ function show(found: typeof stops | undefined) {
         totalMs={60_000}
         voice
         elsewhere={false}
+        checks={checks}
         stops={found}
         onStart={(passed) => started.push(passed)}
         onLeave={() => undefined}
@@ -35,18 +36,35 @@ const isOff = () => start().getAttribute('aria-disabled') === 'true' || start().
 
 describe('before the class', () => {
   test('it waits for the checks', () => {
-    show(undefined);
+    show('looking');
+    expect(screen.getByText('The checks are looking at it.')).toBeTruthy();
     expect(isOff()).toBe(true);
   });
 
   test('with nothing to stop it, it starts', () => {
-    const started = show([]);
+    const started = show('done');
     fireEvent.click(start());
     expect(started).toEqual([0]);
   });
 
+  test('checks that did not finish are told, and keep nobody from leading', () => {
+    const started = show('failed');
+    expect(screen.getByText(/^The checks did not finish/)).toBeTruthy();
+    fireEvent.click(start());
+    expect(started).toEqual([0]);
+  });
+
+  test('of many stops the first are named and the others counted', () => {
+    show(
+      'done',
+      Array.from({ length: 9 }, (_, i) => ({ ...stops[0], itemId: `x${i}` }) as never),
+    );
+    expect(screen.getAllByText(/^Ruled out here/)).toHaveLength(6);
+    expect(screen.getByText('and 3 more, in the routine')).toBeTruthy();
+  });
+
   test('stops are named with their move, and are led past by a deliberate act alone', async () => {
-    const started = show(stops);
+    const started = show('done', stops);
     expect(screen.getByText(/^Seated twist: Ruled out here/)).toBeTruthy();
     expect(isOff()).toBe(true);
     fireEvent.click(screen.getByRole('switch', { name: /I have seen them/ }));

@@ -5,6 +5,7 @@ import { printClock, type ItemId } from '@/core/common';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import type { RuleFinding } from '@/core/judgement';
 import { TARGET, Target, useTokens } from '@/design';
+import type { Findings } from '@/features/builder/findings';
 import { findingWhat } from '@/words/findings';
 import { GROUP_TITLES } from '@/words/names';
 import { ASK_FIRST } from '@/words/safety';
@@ -19,8 +20,9 @@ interface ReadyProps {
   readonly voice: boolean;
   /** Whether a class is being led in another tab. */
   readonly elsewhere: boolean;
-  /** What the checks say stop to; undefined while they look. */
-  readonly stops: readonly RuleFinding[] | undefined;
+  readonly checks: Findings['state'];
+  /** What the checks say stop to. */
+  readonly stops: readonly RuleFinding[];
   readonly onStart: (passedStops: number) => void;
   readonly onLeave: () => void;
 }
@@ -31,10 +33,20 @@ function moveNameOf(routine: Routine, id: ItemId | null): string | undefined {
 }
 
 /** Before the first second: what is to be led, and what the room is asked. */
-export function Ready({ routine, totalMs, voice, elsewhere, stops, onStart, onLeave }: ReadyProps) {
+export function Ready({
+  routine,
+  totalMs,
+  voice,
+  elsewhere,
+  checks,
+  stops,
+  onStart,
+  onLeave,
+}: ReadyProps) {
   const t = useTokens();
   const [passed, setPassed] = useState(false);
-  const count = stops?.length ?? 0;
+  const count = stops.length;
+  const more = count - MOST_SHOWN;
   return (
     <ScrollView contentContainerStyle={styles.all}>
       <Text variant="headlineMedium" role="heading" aria-level={1}>
@@ -65,7 +77,16 @@ export function Ready({ routine, totalMs, voice, elsewhere, stops, onStart, onLe
           {LEAD.noVoice}
         </Text>
       )}
-      {stops && count > 0 && (
+      {checks !== 'done' && (
+        <Text
+          role="status"
+          variant="bodyLarge"
+          style={{ color: checks === 'failed' ? t.clay : t.quiet }}
+        >
+          {checks === 'failed' ? LEAD.notChecked : LEAD.checking}
+        </Text>
+      )}
+      {count > 0 && (
         <View style={[styles.ask, { borderColor: t.clay, backgroundColor: t.sheet }]}>
           <Text variant="titleMedium" role="heading" aria-level={2} style={{ color: t.clay }}>
             {LEAD.stops(count)}
@@ -75,6 +96,7 @@ export function Ready({ routine, totalMs, voice, elsewhere, stops, onStart, onLe
               {[moveNameOf(routine, stop.itemId), findingWhat(stop)].filter(Boolean).join(': ')}
             </Text>
           ))}
+          {more > 0 && <Text variant="bodyLarge">{LEAD.moreStops(more)}</Text>}
           <Target
             label={LEAD.passStops}
             look="plain"
@@ -89,7 +111,7 @@ export function Ready({ routine, totalMs, voice, elsewhere, stops, onStart, onLe
         <Button
           mode="contained"
           contentStyle={styles.start}
-          disabled={!stops || (count > 0 && !passed)}
+          disabled={checks === 'looking' || (count > 0 && !passed)}
           onPress={() => onStart(count)}
         >
           {LEAD.start}

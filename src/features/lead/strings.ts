@@ -30,6 +30,9 @@ export const LEAD = {
     count === 1
       ? 'The checks say stop: do not lead it like this.'
       : `The checks say stop ${count} times: do not lead it like this.`,
+  checking: 'The checks are looking at it.',
+  notChecked: 'The checks did not finish. Look at it yourself before you lead it.',
+  moreStops: (count: number) => `and ${count} more, in the routine`,
   passStops: 'I have seen them, and lead it all the same',
   held: 'Held',
   goingOn: 'Going on in',

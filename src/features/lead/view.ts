@@ -1,6 +1,6 @@
 import { type Side, paceOf } from '@/core/body';
 import { mayExtend, segmentAt, type Lead } from '@/core/class';
-import { moveById, type Catalogue, unitMs, levelById } from '@/core/moves';
+import { cuesOf, moveById, type Catalogue, unitMs, levelById } from '@/core/moves';
 import type { LaneName } from '@/core/people';
 import { catalogueFor, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import { type Score, type Segment, isWork, msOf, setKey, type Mark } from '@/core/timing';
@@ -58,7 +58,6 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
   const filled = span.ms > 0 ? Math.min(1, (placeMs - span.startMs) / span.ms) : 0;
   const leftMs = Math.max(0, span.startMs + span.ms - placeMs);
   const catalogue = catalogueFor(routine);
-  const move = about.moveId ? moveById(catalogue, about.moveId) : undefined;
   const side = segment.side === 'left' || segment.side === 'right' ? segment.side : undefined;
   return {
     name: about.moveName ?? LEAD.theEnd,
@@ -72,13 +71,21 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
     ...unitAt(routine, segment, placeMs, score, at),
     next: nextWords(routine, score, at),
     remainingMs: Math.max(0, score.totalMs - placeMs),
-    wayOut: move && isWork(segment) ? sided(move.cues.wayOut, side) : '',
+    wayOut: isWork(segment) ? sided(wayOutOf(catalogue, segment), side) : '',
     mayExtend: mayExtend(routine, score, at),
     lanes: lanesAt(catalogue, about),
   };
 }
 
 /** Every lane but the leading one: its level, the move it does instead, or rest. */
+/** How the leading lane comes out of what it does, at its level. */
+function wayOutOf(catalogue: Catalogue, { lanes }: Segment): string {
+  const [leading] = Object.values(lanes);
+  const move = leading?.moveId && moveById(catalogue, leading.moveId);
+  const level = move && leading.level && levelById(move, leading.level);
+  return level ? cuesOf(move, level).wayOut : '';
+}
+
 function lanesAt(catalogue: Catalogue, { lanes, moveId }: Segment): LeadView['lanes'] {
   return Object.entries(lanes)
     .slice(1)

@@ -58,7 +58,7 @@ export function MoveSheet({ move, catalogue, onChoose, actions }: MoveSheetProps
       </Part>
       <Part title={CATALOGUE.levels}>
         {move.levels.map((level) => (
-          <LevelEntry key={level.name} level={level} />
+          <LevelEntry key={level.id} move={move} level={level} />
         ))}
       </Part>
       <Part title={CATALOGUE.dose}>
@@ -128,10 +128,12 @@ function Pair({ name, text }: { readonly name: string; readonly text: string }) 
 }
 
 /** The words as they are said for the left side, where sides differ. */
+const saidOf = ({ sides }: Move, text: string) =>
+  spoken(text, sides === 'each' ? 'left' : null, 'left', scorePhrases);
+
 function Cues({ move }: { readonly move: Move }) {
-  const { cues, sides } = move;
-  const side = sides === 'each' ? 'left' : null;
-  const say = (text: string) => spoken(text, side, 'left', scorePhrases);
+  const { cues } = move;
+  const say = (text: string) => saidOf(move, text);
   return (
     <>
       <Pair name={CATALOGUE.setUp} text={say(cues.setUp)} />
@@ -146,8 +148,10 @@ function Cues({ move }: { readonly move: Move }) {
   );
 }
 
-function LevelEntry({ level }: { readonly level: Level }) {
+function LevelEntry({ move, level }: { readonly move: Move; readonly level: Level }) {
   const t = useTokens();
+  const { setUp, go } = level.words ?? {};
+  const says = [setUp, go].filter((text) => text !== undefined);
   const loads = asksOf(level).map((load) => LOAD_NAMES[load]);
   const props = level.props.map((prop) => CATALOGUE.orElse(prop, PROPS[prop].join(', ')));
   const place = [POSITION_NAMES[level.from], CATALOGUE.support(level.support), ...props].join(
@@ -158,11 +162,15 @@ function LevelEntry({ level }: { readonly level: Level }) {
       <Text variant="bodyLarge" style={styles.level}>
         {level.name}
         {level.usual ? ` · ${CATALOGUE.usual}` : ''}
+        {level.usualFor?.map((group) => ` · ${CATALOGUE.usualFor(GROUP_TITLES[group])}`).join('')}
       </Text>
       <Text variant="bodyMedium">{place}</Text>
       <Text variant="bodyMedium" style={{ color: t.quiet }}>
         {loads.length > 0 ? CATALOGUE.asks(listWords(loads)) : CATALOGUE.asksNothing}
       </Text>
+      {says.length > 0 && (
+        <Text variant="bodyMedium">{says.map((text) => saidOf(move, text)).join(' ')}</Text>
+      )}
     </View>
   );
 }

@@ -48,6 +48,7 @@ export const CATALOGUE = {
   also: (names: string) => `Also called ${names}`,
   levels: 'Levels',
   usual: 'usual',
+  usualFor: (group: string) => `usual for ${group.toLowerCase()}`,
   asks: (loads: string) => `Asks for ${loads}`,
   asksNothing: 'Asks for nothing that a limit speaks of',
   support: (support: string) => (support === 'none' ? 'hands free' : support),

@@ -1,4 +1,5 @@
 import { withCapital } from '@/core/common';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Controller, useController, useWatch } from 'react-hook-form';
@@ -11,8 +12,8 @@ import {
   STANCES,
   type PositionRef,
 } from '@/core/body';
-import { BEARINGS, PROP_NAMES, SUPPORTS, type Bearing } from '@/core/moves';
-import type { LevelDraft } from '@/core/writing';
+import { BEARINGS, MOST_WORDS, PROP_NAMES, SUPPORTS, type Bearing } from '@/core/moves';
+import { LEVEL_WORDS, type LevelDraft } from '@/core/writing';
 import { Choices, Target, useTokens } from '@/design';
 import { LOAD_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words/names';
 import { Line, Pick, PickSome, Problems, named, type DraftControl, type Option } from './parts';
@@ -153,7 +154,48 @@ export function LevelEditor({ control, at, usual, onUsual }: LevelEditorProps) {
           )}
         />
       )}
+      <LevelWords control={control} at={at} />
     </View>
+  );
+}
+
+/** What is said at this level in place of the move's own words. */
+function LevelWords({ control, at }: Pick<LevelEditorProps, 'control' | 'at'>) {
+  const t = useTokens();
+  const words = useWatch({ control, name: `levels.${at}.words` });
+  const [open, setOpen] = useState(false);
+  const said = LEVEL_WORDS.filter((key) => words[key].trim() !== '').length;
+  return (
+    <>
+      <Target
+        label={WRITE.ownWords(said)}
+        look="plain"
+        icon={open ? 'less' : 'more'}
+        expanded={open}
+        style={styles.start}
+        onPress={() => setOpen(!open)}
+      />
+      {open && (
+        <>
+          <Text variant="bodyMedium" style={{ color: t.quiet }}>
+            {WRITE.ownWordsHint}
+          </Text>
+          {LEVEL_WORDS.map((key) => (
+            <Line
+              key={key}
+              control={control}
+              name={`levels.${at}.words.${key}`}
+              label={WRITE.atThisLevel(WRITE.cues[key])}
+              multiline={key !== 'short'}
+              {...(key === 'setUp' || key === 'go' || key === 'short'
+                ? { mostWords: MOST_WORDS[key] }
+                : {})}
+            />
+          ))}
+        </>
+      )}
+      {!open && LEVEL_WORDS.map((key) => <Problems key={key} at={`levels.${at}.words.${key}`} />)}
+    </>
   );
 }
 

@@ -106,6 +106,9 @@ describe('what earlier versions kept', () => {
       levels: [{ id: 'arms-crossed' }, {}],
       warms: ['upper-back', 'ribs-sides'],
     });
+    expect(read('kept-draft-v2.json')).toMatchObject({
+      levels: [{ words: { setUp: '', go: '' } }, { words: { wayOut: '' } }],
+    });
     expect(read('kept-lead-v4.json').lead?.part).toEqual({ people: [], sessions: [], at: '' });
   });
 

@@ -24,7 +24,6 @@ const WALKS: readonly string[] = [
   'march',
   'knee-lift',
   'step-up',
-  'steps',
   'jacks',
   'one-leg-work',
 ];

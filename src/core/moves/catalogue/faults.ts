@@ -1,6 +1,6 @@
 import { GROUP_NAMES } from '@/core/common';
 import { type Load, countWords, position, onSide } from '@/core/body';
-import type { Cues, Level, Move } from './shape';
+import type { Level, Move } from './shape';
 
 /** What keeps a move from being used: it has to be mended first. */
 export const PART_FAULTS = [
@@ -80,8 +80,11 @@ function sideFaults({ sides, sideMeans }: Move): PartFault[] {
   return sideMeans ? [] : [{ code: 'side-meaning-missing', path: ['sideMeans'] }];
 }
 
+const mostWords = (key: string | number | undefined): number | undefined =>
+  key === 'setUp' || key === 'go' || key === 'short' ? MOST_WORDS[key] : undefined;
+
 /** Every text of a move that is said or read, with its place. */
-export function cueTexts({ cues }: Pick<Move, 'cues'>): readonly {
+export function cueTexts({ cues, levels }: Pick<Move, 'cues' | 'levels'>): readonly {
   readonly path: readonly (string | number)[];
   readonly text: string;
 }[] {
@@ -89,16 +92,17 @@ export function cueTexts({ cues }: Pick<Move, 'cues'>): readonly {
   return [
     ...Object.entries(said).map(([key, text]) => ({ path: ['cues', key], text })),
     ...watch.map((text, i) => ({ path: ['cues', 'watch', i], text })),
+    ...levels.flatMap(({ words = {} }, i) =>
+      Object.entries(words).map(([key, text]) => ({ path: ['levels', i, 'words', key], text })),
+    ),
   ];
 }
 
 function cueFaults(move: Move): PartFault[] {
-  const long = (Object.keys(MOST_WORDS) as (keyof typeof MOST_WORDS & keyof Cues)[]).flatMap(
-    (key): PartFault[] =>
-      countWords(move.cues[key]) > MOST_WORDS[key]
-        ? [{ code: 'cue-words', path: ['cues', key], most: MOST_WORDS[key] }]
-        : [],
-  );
+  const long = cueTexts(move).flatMap(({ path, text }): PartFault[] => {
+    const most = mostWords(path.at(-1));
+    return most !== undefined && countWords(text) > most ? [{ code: 'cue-words', path, most }] : [];
+  });
   const braces = cueTexts(move).flatMap(({ path, text }): PartFault[] => {
     const rest = text.replaceAll(/\{(side|other)\}/g, '');
     if (/[{}]/.test(rest)) return [{ code: 'unknown-brace', path }];

@@ -43,7 +43,9 @@ const cuesSchema = z
   })
   .readonly();
 export type Cues = z.infer<typeof cuesSchema>;
-export const levelWordsSchema = cuesSchema.unwrap().partial().readonly();
+/** What a level says for itself; what to watch is the same at every level. */
+export const levelWordsSchema = cuesSchema.unwrap().omit({ watch: true }).partial().readonly();
+export type LevelWords = z.infer<typeof levelWordsSchema>;
 
 /** Effort, lever, support and position within one height; levels stand from easier to harder. */
 const levelSchema = z

@@ -335,8 +335,16 @@ export const LIMIT_TABLE = {
     ['lie-front', 'lie-side', 'skin-pressure'],
   ),
   'breathless lungs': limit(
-    ['breath-hold', 'breath-counted'],
-    ['lie-back', 'lie-front', 'arms-high-long', 'head-below-heart', 'vigorous', 'isometric-long'],
+    ['breath-hold'],
+    [
+      'breath-counted',
+      'lie-back',
+      'lie-front',
+      'arms-high-long',
+      'head-below-heart',
+      'vigorous',
+      'isometric-long',
+    ],
   ),
   'eye pressure': limit(
     ['head-below-heart', 'breath-hold'],

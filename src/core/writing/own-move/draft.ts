@@ -11,6 +11,7 @@ import {
   STANCES,
 } from '@/core/body';
 import {
+  isRecord,
   moveIdSchema,
   printDuration,
   levelIdSchema,
@@ -25,7 +26,6 @@ import {
   SUPPORTS,
   type Level,
   type Move,
-  levelWordsSchema,
   migratedMove,
 } from '@/core/moves';
 import { writeDoseLine } from '@/core/routine';
@@ -36,6 +36,19 @@ const bearing = z.enum(BEARINGS);
 const levelRegions = z.array(z.object({ region: z.enum(REGIONS), on: bearing })).max(40);
 const place = z.enum([...POSITION_IDS, ...SIDED_POSITIONS]);
 const span = z.object({ least: typed, most: typed });
+
+/** What a level can say for itself, in the order in which it is written. */
+export const LEVEL_WORDS = [
+  'setUp',
+  'go',
+  'short',
+  'easier',
+  'further',
+  'wayOut',
+  'breath',
+] as const;
+const levelWords = z.record(z.enum(LEVEL_WORDS), typed);
+const NO_WORDS = Object.fromEntries(LEVEL_WORDS.map((key) => [key, ''])) as LevelDraft['words'];
 
 const levelDraftSchema = z.object({
   /** Stays while the name is typed, so that routines still find the level. */
@@ -55,8 +68,8 @@ const levelDraftSchema = z.object({
   longSwitch: z.enum(LONG_SWITCHES).optional(),
   curl: z.literal(true).optional(),
   seatBehind: z.literal(true).optional(),
-  // Kept as the move has them: they are not written here.
-  words: levelWordsSchema.optional(),
+  /** Said in place of the move's own where it is not empty. */
+  words: levelWords,
 });
 export type LevelDraft = z.infer<typeof levelDraftSchema>;
 
@@ -100,17 +113,27 @@ export const moveDraftSchema = z.object({
 export type MoveDraft = z.infer<typeof moveDraftSchema>;
 
 /** The version of a draft as it is kept. */
-export const DRAFT_VERSION = 2;
+export const DRAFT_VERSION = 3;
 
 export const DRAFT_MIGRATIONS: readonly MigrationStep[] = [
   // Drafts are laid out as moves are, and changed as they did.
   { from: 1, what: 'levels have ids', apply: (draft) => migratedMove(draft, 1) },
+  { from: 2, what: 'levels have words', apply: withWords },
 ];
+
+function withWords(draft: unknown): unknown {
+  if (!isRecord(draft) || !Array.isArray(draft.levels)) return draft;
+  const levels = draft.levels.map((level: unknown) =>
+    isRecord(level) ? { ...level, words: NO_WORDS } : level,
+  );
+  return { ...draft, levels };
+}
 
 const levelDraft = (level: Level): LevelDraft => ({
   ...level,
   usual: level.usual === true,
   usualFor: level.usualFor && [...level.usualFor],
+  words: { ...NO_WORDS, ...level.words },
   through: [...level.through],
   props: [...level.props],
   loads: level.loads.map((one) => ({ ...one })),
@@ -173,6 +196,7 @@ export function levelLike(level: LevelDraft, newId: NewId): LevelDraft {
     name: '',
     usual: false,
     usualFor: undefined,
+    words: { ...NO_WORDS },
   };
 }
 
@@ -221,6 +245,7 @@ export function emptyDraft(id: Move['id'], breath: string): MoveDraft {
         loads: [],
         stretched: [],
         loaded: [],
+        words: { ...NO_WORDS },
       },
     ],
     endRange: [],

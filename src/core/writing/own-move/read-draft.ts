@@ -10,7 +10,7 @@ import {
   type Dose,
 } from '@/core/moves';
 import { readDose, type ReadingProblemCode } from '@/core/routine';
-import type { LevelDraft, MoveDraft } from './draft';
+import { LEVEL_WORDS, type LevelDraft, type MoveDraft } from './draft';
 import { moveFaults, type MoveFault } from './own';
 
 type Path = readonly (string | number)[];
@@ -155,6 +155,9 @@ function levelOf(
 ) {
   // Where both sides work at once there is no side to bear on, and none to change.
   const sided = sides !== 'both';
+  const said = LEVEL_WORDS.map((key) => [key, oneLine(words[key])] as const).filter(
+    ([, text]) => text !== '',
+  );
   const borne = <T extends { readonly on: Bearing }>(all: readonly T[]) =>
     sided ? all : all.map((one) => ({ ...one, on: 'body' as const }));
   return {
@@ -165,7 +168,7 @@ function levelOf(
     loaded: borne(level.loaded),
     ...(usual && { usual: true as const }),
     ...(usualFor && { usualFor }),
-    ...(words && { words }),
+    ...(said.length > 0 && { words: Object.fromEntries(said) }),
     ...(curl && { curl }),
     ...(seatBehind && { seatBehind }),
     ...(stance && { stance }),

@@ -1,3 +1,4 @@
+import { usualLevel } from '@/core/moves';
 import { SPINE_DIRECTIONS, type Load, type SpineDirection } from '@/core/body';
 import { placeOf } from '@/core/routine';
 import type { Rule } from '../finding';
@@ -27,8 +28,9 @@ function directionsOf(one: SeenItem): readonly SpineDirection[] {
 }
 
 function asked({ routine }: Seen): boolean {
-  const back = routine.goals?.some((goal) => goal === 'low-back' || goal === 'upper-back');
-  return back ?? routine.group === 'desk';
+  const { goals = [], group } = routine;
+  if (goals.length === 0) return group === 'desk';
+  return goals.some((goal) => goal === 'low-back' || goal === 'upper-back');
 }
 
 export const directionMissing: Rule<never, 'directions'> = {
@@ -58,7 +60,7 @@ export const directionMissing: Rule<never, 'directions'> = {
       const beside = seen.items.findLast(
         (one) =>
           one.section !== 'settle' &&
-          move.levels.some(({ from, usual }) => usual && from === one.inForce.level.from),
+          usualLevel(move, seen.routine.group).from === one.inForce.level.from,
       );
       const place = beside && placeOf(seen.routine, beside.entryId);
       const end = { section: 'main' as const, at: seen.routine.sections.main.length };

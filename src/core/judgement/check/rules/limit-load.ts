@@ -5,7 +5,15 @@ import { bitesOn, type Effect } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import type { Found, Rule, Severity } from '../finding';
 import { easierLevels, itemOf, standIns } from '../mend';
-import { hasLoad, loadsOf, longestSetMs, type LaneDoing, type Seen, type SeenItem } from '../seen';
+import {
+  hasLoad,
+  loadsOf,
+  longestSetMs,
+  oneGoMs,
+  type LaneDoing,
+  type Seen,
+  type SeenItem,
+} from '../seen';
 import { staysOf } from '../stays';
 
 const VALUES = {
@@ -34,8 +42,9 @@ function loadsOfTime(seen: Seen, one: SeenItem, doing: LaneDoing): readonly Load
         one.plays.some((play) => play.workMs >= startMs && play.workMs < endMs),
     );
   const highLong = () =>
-    hasLoad(doing, one.item, 'shoulder-overhead') && longestSetMs(one) > VALUES.armsHighLongMs;
-  const countsBreath = one.inForce.dose.kind === 'breaths' && doing.move.kind === 'breath';
+    hasLoad(doing, one.item, 'shoulder-overhead') && oneGoMs(seen, one) > VALUES.armsHighLongMs;
+  // The routine's pace leads every breath; a count of its own is one that somebody has to keep.
+  const countsBreath = one.inForce.dose.kind === 'breaths' && one.inForce.dose.inMs !== undefined;
   return [
     ...(doing.move.isometric && setMs > VALUES.isometricLongMs ? ['isometric-long' as const] : []),
     ...(still && setMs > VALUES.standStillMs ? ['stand-still' as const] : []),

@@ -483,6 +483,14 @@ export const HIPS_LYING: readonly Move[] = [
       'Draw the knees up with your hands.',
     ),
     levels: [
+      level('knees a hand apart', 'lying-back', {
+        props: ['cushion'],
+        stretched: regions('body', 'inner-thigh'),
+        words: {
+          setUp: 'Lie on your back, feet flat and together, cushions outside the knees.',
+          go: 'Let both knees lean out a little, onto the cushions.',
+        },
+      }),
       level('on cushions', 'lying-back', {
         usual: true,
         props: ['cushion'],

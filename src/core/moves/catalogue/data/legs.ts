@@ -693,6 +693,14 @@ export const LEGS: readonly Move[] = [
       'Both feet down and rest.',
     ),
     levels: [
+      level('to the middle', 'sit-front', {
+        support: 'two hands',
+        loaded: regions('worked', 'hip-outer'),
+        words: {
+          go: 'Bring one foot to the middle, put it back, and change.',
+          short: 'To the middle, change.',
+        },
+      }),
       level('low', 'sit-front', {
         usual: true,
         support: 'two hands',
