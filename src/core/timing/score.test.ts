@@ -158,6 +158,28 @@ describe('the score', () => {
     );
   });
 
+  test('a group starts at its own level, and hears the words of it', () => {
+    const said = (group: string) =>
+      scoreOf(`group: ${group}\nlanes: stand\nStanding side bend: hold 20s`)
+        .segments.filter(({ kind }) => kind === 'set-up' || kind === 'work')
+        .flatMap(({ cues }) => cues.map(({ text }) => text));
+    expect(said('older')[0]).toMatch(/^Stand behind your chair/);
+    expect(said('older').join(' ')).not.toMatch(/arm up|Reach/);
+    expect(said('desk')[0]).toBe('Stand tall, feet under your hips.');
+    expect(said('desk').join(' ')).toMatch(/Reach the right arm up/);
+  });
+
+  test('a level that is written stays, whatever the group starts at', () => {
+    const free = scoreOf('group: older\nlanes: stand\nStanding turn: 4 reps, level free');
+    expect(Object.values(free.segments[0]?.lanes ?? {})[0]?.level).toBe('free');
+  });
+
+  test('own words go over those of a level', () => {
+    const text = 'group: older\nlanes: stand\nStanding side bend: hold 20s, cue "Over we go."';
+    const work = scoreOf(text).segments.find(isWork);
+    expect(work?.cues[0]?.text).toBe('Over we go.');
+  });
+
   test('the short cue is taken where the full one does not fit', () => {
     const cue = (text: string) => scoreOf(text).segments.find(isWork)?.cues[0]?.text;
     expect(cue('Seated twist: hold 20s')).toMatch(/^Turn your chest left/);

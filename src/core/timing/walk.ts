@@ -99,7 +99,8 @@ export function partsFor(walk: Walk, item: Item): ItemParts {
   const choices = new Map(
     walk.lanes.map(({ name }) => {
       const { level, support, laneLevels } = item;
-      const wish = { catalogue, move, level, support, ownLevel: laneLevels?.[name] };
+      const { group } = walk.routine;
+      const wish = { catalogue, move, level, support, group, ownLevel: laneLevels?.[name] };
       return [name, resolveInLane(name, wish, walk.bars.get(name))] as const;
     }),
   );

@@ -78,6 +78,17 @@ describe('what the stage shows', () => {
     expect(at(26).detail).toBe('easing');
   });
 
+  test('the way out is that of the level that is done', () => {
+    const wall = views('lanes: stand\nPlank: hold 20s, level hands on the wall, set-up "Ready."');
+    const working = (one: typeof wall) =>
+      one.at((one.score.segments.find(({ kind }) => kind === 'work')?.endMs ?? 0) / 1000 - 1);
+    expect(working(wall).wayOut).toBe('Step in and stand tall.');
+    const floor = views('lanes: floor\nPlank: hold 20s, level full, set-up "Ready."');
+    expect(working(floor).wayOut).not.toBe('Step in and stand tall.');
+    // At rest and on the way nothing is to be come out of.
+    expect(wall.at(1).wayOut).toBe('');
+  });
+
   test('what comes next names its way', () => {
     const { at, score } = views('Seated cat: 3 reps, set-up "Ready."\nStanding side bend');
     expect(at(10).next).toMatch(/stand up, Standing side bend$/);

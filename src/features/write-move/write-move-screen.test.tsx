@@ -123,6 +123,25 @@ describe('writing a move', () => {
     await waitFor(() => expect(loads()).toEqual([{ load: 'deep-knee', on: 'other' }]));
   });
 
+  test('a level says its own words, and what is wrong with them is told there', async () => {
+    const store = show('standing-side-bend');
+    press('Levels');
+    press(/^hand on the chair/);
+    press(/^Words of its own: \d/);
+    expect(field('Set-up, at this level').value).toMatch(/^Stand behind your chair/);
+    write('Short, at this level', 'Long, slow, easy, and to the side');
+    const words = () => Object.values(store.getState().moves.drafts)[0]?.levels[0]?.words;
+    await waitFor(() => expect(words()?.short).toBe('Long, slow, easy, and to the side'));
+    press('Keep');
+    await waitFor(() => expect(screen.getAllByText(/^\d of 5 words$/).length).toBeGreaterThan(0));
+    expect(selectOwnMoves(store.getState()) ?? []).toHaveLength(0);
+    write('Short, at this level', 'Long side');
+    press('Keep');
+    await waitFor(() =>
+      expect(selectOwnMoves(store.getState())?.[0]?.levels[0]?.words?.short).toBe('Long side'),
+    );
+  });
+
   test('the family is chosen by a move of it', async () => {
     const store = storeOn(fakePlatform());
     store.dispatch(draftKept(emptyDraft(ID, '')));

@@ -1,4 +1,4 @@
-import { rememberPair, type LevelId } from '@/core/common';
+import { rememberPair, type GroupName, type LevelId } from '@/core/common';
 import { onSide, position, type PositionRef } from '@/core/body';
 import {
   SUPPORTS,
@@ -31,6 +31,8 @@ export interface LaneWish {
   readonly level?: LevelId | undefined;
   readonly ownLevel?: LevelId | undefined;
   readonly support?: Support | undefined;
+  /** Whose usual level it is where none is written, in stand-ins too. */
+  readonly group?: GroupName | undefined;
 }
 
 function holdsEnough(lane: LaneName, level: Level, support: Support | undefined): boolean {
@@ -85,7 +87,7 @@ export function resolveInLane(lane: LaneName, wish: LaneWish, bars = NO_BARS): L
   const { catalogue, move, support } = wish;
   const id = wish.ownLevel ?? wish.level;
   const known = choicesKnown(catalogue, bars);
-  const key = `${lane} ${move.id} ${id} ${support}`;
+  const key = `${lane} ${move.id} ${id} ${support} ${wish.group}`;
   const before = known.get(key);
   if (before) return before;
   const choice = resolved(lane, wish, bars);
@@ -97,29 +99,28 @@ export function resolveInLane(lane: LaneName, wish: LaneWish, bars = NO_BARS): L
 const choicesKnown = rememberPair((_: Catalogue, __: Bars) => new Map<string, LaneChoice>());
 
 function resolved(lane: LaneName, wish: LaneWish, bars: Bars): LaneChoice {
-  const { catalogue, move, support } = wish;
+  const { move, support } = wish;
   const id = wish.ownLevel ?? wish.level;
-  const wanted = (id && levelById(move, id)) || usualLevel(move);
+  const wanted = (id && levelById(move, id)) || usualLevel(move, wish.group);
   const level = nearestLevel(lane, move, wanted, support, bars, true);
   if (level) return { move, level, reason: level === wanted ? 'as-written' : 'easier-level' };
-  const stand = familyStandIn(lane, familyOf(catalogue, move), move, wanted, bars);
+  const stand = familyStandIn(lane, wish, wanted, bars);
   return stand ?? { move: null, level: null, reason: 'rest' };
 }
 
 function familyStandIn(
   lane: LaneName,
-  family: readonly Move[],
-  move: Move,
+  { catalogue, move, group }: LaneWish,
   wanted: Level,
   bars: Bars,
 ): LaneChoice | undefined {
   const height = position(onSide(wanted.from, null)).height;
   const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
   const apart = (level: Level) => Math.abs(position(onSide(level.from, null)).height - height);
-  const found = family
+  const found = familyOf(catalogue, move)
     .filter((other) => other !== move)
     .flatMap((other) => {
-      const level = nearestLevel(lane, other, usualLevel(other), undefined, bars, false);
+      const level = nearestLevel(lane, other, usualLevel(other, group), undefined, bars, false);
       return level ? [{ move: other, level }] : [];
     });
   const [best] = found.sort(

@@ -2,7 +2,7 @@ import { onSide, position, type Load } from '@/core/body';
 import type { Found, Rule } from '../finding';
 import { hasLoad, type Seen } from '../seen';
 
-const TELLING: readonly Load[] = ['hand-on-head', 'neck-extend', 'spine-flex-loaded', 'one-leg'];
+const TELLING: readonly Load[] = ['hand-on-head', 'neck-end-range', 'spine-flex-loaded', 'one-leg'];
 
 /** Whether the work of a group that is not asked as a rule asks for the neck, back, floor or balance. */
 function callsForIt({ items }: Seen): boolean {
