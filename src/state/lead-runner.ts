@@ -1,5 +1,5 @@
 import { isAnyOf, type ListenerEffectAPI, type ListenerMiddlewareInstance } from '@reduxjs/toolkit';
-import { RESUME_COUNT_IN_MS, onsetsOf, placeAt, type Lead, type Onset } from '@/core/class';
+import { RESUME_COUNT_IN_MS, isSaid, placeAt, type Lead, type Onset } from '@/core/class';
 import type { Platform } from '@/platform';
 import {
   leadActed,
@@ -8,6 +8,7 @@ import {
   leadLeft,
   leadOpened,
   leadTallied,
+  onsetsOfLead,
   scoreOfLead,
 } from './lead';
 import { endLead } from './lead-actions';
@@ -68,14 +69,15 @@ async function run(
     await api.pause(clock.waitUntil(lead.clockMs, api.signal));
     const score = scoreOfLead(lead);
     const placeMs = placeAt(lead, score, clock.now());
-    const due = onsetsOf(score).filter(({ atMs }) => atMs > sounded() && atMs <= placeMs);
+    const onsets = onsetsOfLead(lead);
+    const due = onsets.filter(({ atMs }) => atMs > sounded() && atMs <= placeMs);
     due.filter(({ atMs }) => placeMs - atMs < STALE_MS).forEach((onset) => sound(onset, api));
     setSounded(placeMs);
     if (placeMs >= score.totalMs) {
       api.dispatch(endLead('completed'));
       return;
     }
-    const nextMs = onsetsOf(score).find(({ atMs }) => atMs > placeMs)?.atMs ?? score.totalMs;
+    const nextMs = onsets.find(({ atMs }) => atMs > placeMs)?.atMs ?? score.totalMs;
     const tallyMs = lead.fromMs + TALLY_EVERY_MS;
     if (placeMs >= tallyMs) {
       api.dispatch(leadTallied(clock.now()));
@@ -89,5 +91,6 @@ async function run(
 function sound(onset: Onset, api: Api): void {
   const { device } = api.getState();
   if (onset.kind === 'tone' && device.chimes) api.extra.sound.play(onset.tone);
-  if (onset.kind === 'say' && device.voice) api.extra.speech.say(onset.text);
+  if (onset.kind === 'say' && isSaid({ kind: onset.line }, device.talk))
+    api.extra.speech.say(onset.text);
 }

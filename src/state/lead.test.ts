@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { RESUME_COUNT_IN_MS, onsetsOf, placeAt, type Onset } from '@/core/class';
+import { RESUME_COUNT_IN_MS, onsetsOf, placeAt, scriptOf, type Onset } from '@/core/class';
 import { countingIds, isoWithOffset, routineIdSchema } from '@/core/common';
 import { changeHeader, itemsInOrder, readRoutineText } from '@/core/routine';
 import {
@@ -11,8 +11,10 @@ import {
   routineChanged,
   scoreOf,
   scoreOfLead,
+  scriptOfLead,
   type AppStore,
 } from '.';
+import { scriptPhrases } from '@/words/score';
 import { DEMO_ROUTINES } from './demo/routines';
 import { routinesBrought } from './routines';
 import { TIMING } from './storage/keeper';
@@ -43,7 +45,7 @@ describe('leading', () => {
     if (!routine) throw new Error('no routine');
     const score = scoreOf(routine);
     await platform.advance(score.totalMs + 100);
-    const planned = onsetsOf(score);
+    const planned = onsetsOf(score, scriptOf(routine, score, scriptPhrases));
     const tones = planned.filter(({ kind }) => kind === 'tone').map(({ atMs }) => atMs);
     const cues = planned.filter(({ kind }) => kind === 'say').map(({ atMs }) => atMs);
     expect(platform.sounded).toHaveLength(tones.length);
@@ -83,7 +85,7 @@ describe('leading', () => {
   test('silent where chimes and voice are off', async () => {
     const { platform, store } = await leading();
     const { deviceSet } = await import('./hall/device');
-    store.dispatch(deviceSet({ chimes: false, voice: false }));
+    store.dispatch(deviceSet({ chimes: false, talk: 'quiet' }));
     platform.sounded.length = 0;
     platform.said.length = 0;
     await platform.advance(30_000);
@@ -151,7 +153,7 @@ async function led(id: string) {
     const score = scoreOfLead(lead);
     const placeMs = placeAt(lead, score, nowMs);
     const early = lead.clockMs === null || nowMs < lead.clockMs;
-    const nearest = onsetsOf(score)
+    const nearest = onsetsOf(score, scriptOfLead(lead))
       .filter(planned)
       .map(({ atMs }) => atMs)
       .sort((a, b) => Math.abs(a - placeMs) - Math.abs(b - placeMs))[0];

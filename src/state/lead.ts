@@ -3,17 +3,21 @@ import {
   afterAction,
   leadScore,
   newLead,
+  onsetsOf,
   placeAt,
+  scriptOf,
   settledAt,
   type KeptLead,
   type Lead,
   type LeadAction,
+  type Onset,
+  type ScriptLine,
 } from '@/core/class';
 import type { RunId } from '@/core/common';
 import type { TakingPart } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
-import { scorePhrases } from '@/words/score';
+import { scorePhrases, scriptPhrases } from '@/words/score';
 
 /** The class that is being led; saved, so that a reload finds its place. */
 export interface LeadInProgress {
@@ -49,6 +53,21 @@ export function scoreOfLead(lead: Lead): Score {
   const score = leadScore(lead, scorePhrases);
   byAdded.set(key, score);
   return score;
+}
+
+const scripts = new WeakMap<Score, readonly ScriptLine[]>();
+
+/** The script of a lead, by its score. */
+export function scriptOfLead(lead: Lead): readonly ScriptLine[] {
+  const score = scoreOfLead(lead);
+  const script = scripts.get(score) ?? scriptOf(lead.routine, score, scriptPhrases);
+  scripts.set(score, script);
+  return script;
+}
+
+/** All that sounds in a lead. */
+export function onsetsOfLead(lead: Lead): readonly Onset[] {
+  return onsetsOf(scoreOfLead(lead), scriptOfLead(lead));
 }
 
 const slice = createSlice({

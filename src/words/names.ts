@@ -7,4 +7,4 @@ export {
   SECTION_TITLES,
 } from './en/names';
 export { blockWords, doseWords, timeWords } from './en/dose';
-export { limbName, sideName } from './en/sides';
+export { limbName, sideName, withSide } from './en/sides';

@@ -1,4 +1,4 @@
-import { captionsVtt, cueSheet, scoreCsv } from '@/core/class';
+import { captionsVtt, cueSheet, scoreCsv, scriptOf } from '@/core/class';
 import { succeed, type Result } from '@/core/common';
 import { catalogueWith, type Move } from '@/core/moves';
 import { GROUP_ALONE, type TakingPart } from '@/core/people';
@@ -6,7 +6,7 @@ import { writeRoutineFile, writeRoutineText } from '@/core/routine';
 import { compile } from '@/core/timing';
 import { searchMoves } from '@/core/writing';
 import { placedProblem } from '@/words/problems';
-import { SCORE_HEADINGS, cueSheetPhrases, scorePhrases } from '@/words/score';
+import { SCORE_HEADINGS, cueSheetPhrases, scorePhrases, scriptPhrases } from '@/words/score';
 import { readCall, USAGE, type Call, type CommandName, type Form } from './call';
 import { findingRows, findingsTable } from './check';
 import { fitResult, fitText } from './fit';
@@ -36,12 +36,13 @@ function show(call: Call, { problems }: Input, result: object, text: string): vo
 function time(call: Call, input: Input): void {
   const { routine, part, lines } = input;
   const score = compile(routine, part, scorePhrases);
-  const segments = score.segments.map(({ kind, startMs, endMs, ...rest }) => ({
+  const segments = score.segments.map(({ kind, startMs, endMs, cues, ...rest }) => ({
     kind,
     startMs,
     endMs,
     line: (rest.itemId && lines.get(rest.itemId)) ?? null,
     ...rest,
+    cues: cues.map(({ atMs, text, whole }) => ({ atMs, text: whole ?? text })),
   }));
   const { totalMs, leftMs, rightMs, trips } = score;
   show(call, input, { totalMs, leftMs, rightMs, trips, segments }, scoreTable(routine, score));
@@ -69,7 +70,10 @@ function order(call: Call, input: Input): void {
 const CONVERTERS: Readonly<Record<Form, (input: Input) => string>> = {
   text: ({ routine }) => writeRoutineText(routine),
   json: ({ routine }) => writeRoutineFile(routine),
-  vtt: ({ routine, part }) => captionsVtt(compile(routine, part, scorePhrases)),
+  vtt: ({ routine, part }) => {
+    const score = compile(routine, part, scorePhrases);
+    return captionsVtt(score, scriptOf(routine, score, scriptPhrases));
+  },
   csv: ({ routine, part }) => scoreCsv(compile(routine, part, scorePhrases), SCORE_HEADINGS),
   md: ({ routine, part }) =>
     cueSheet(routine, compile(routine, part, scorePhrases), cueSheetPhrases),

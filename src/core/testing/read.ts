@@ -1,6 +1,7 @@
 import { countingIds, routineIdSchema } from '@/core/common';
 import type { Move } from '@/core/moves';
 import { readRoutineText, type Routine, type TextReading } from '@/core/routine';
+import type { ScriptPhrases } from '@/core/class';
 import type { ScorePhrases } from '@/core/timing';
 
 /** Reads a text as the command line does. */
@@ -17,8 +18,11 @@ export function routineOf(text: string, moves: readonly Move[] = []): Routine {
 }
 
 /** Phrases that name what they are for, so that tests don't hang on wording. */
-export const plainPhrases: ScorePhrases = {
-  way: (steps) => steps.map(({ edge, direction }) => `${edge} ${direction}`).join(', then '),
+export const plainPhrases: ScorePhrases & ScriptPhrases = {
+  way: (steps, of) =>
+    [of, steps.map(({ edge, direction }) => `${edge} ${direction}`).join(', then ')]
+      .filter(Boolean)
+      .join(': '),
   side: (side) => side,
   fetch: (props) => `fetch ${props.join(' ')}`,
   switchTo: (side) => `switch to ${side}`,
@@ -30,4 +34,10 @@ export const plainPhrases: ScorePhrases = {
   ease: 'ease',
   andRest: 'and rest',
   restHere: 'rest here',
+  next: (name, dose) => ['next', name, dose].filter(Boolean).join(' '),
+  now: (name, dose) => ['now', name, dose].filter(Boolean).join(' '),
+  dose: ({ dose, sides }, each) => (each && sides.way !== 'both' ? `${dose.kind} each` : dose.kind),
+  halfway: 'halfway',
+  twoMore: () => 'two more',
+  lastOne: () => 'last one',
 };

@@ -41,7 +41,8 @@ export function addSteps(walk: Walk, steps: readonly (Play | Gap)[]): void {
   for (const step of steps) {
     if (step.kind === 'play') addPlay(walk, step);
     else if (step.restMs === null) add(walk, 'pause', walk.pace.betweenMs, null);
-    else add(walk, 'rest', step.restMs, null, { cues: cueNow(walk, () => walk.phrases.rest) });
+    else
+      add(walk, 'rest', step.restMs, null, { cues: cueNow(walk, 'rest', () => walk.phrases.rest) });
   }
 }
 

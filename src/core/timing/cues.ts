@@ -1,6 +1,7 @@
 import { remember, rememberPair, rememberText, withCapital } from '@/core/common';
 import { otherSide, type Side, talkMs, type Pace, type TransferPart } from '@/core/body';
 import { cuesOf, type Cues } from '@/core/moves';
+import type { LaneName } from '@/core/people';
 import type { Item, ItemInForce } from '@/core/routine';
 import type { ScorePhrases, SegmentSide } from './score';
 import { workOf, type WorkSet } from './work';
@@ -36,6 +37,8 @@ export interface GoCue {
   readonly text: string;
   /** Whether it can be said before the count-down. */
   readonly fits: boolean;
+  /** Own words whole, where there is only time for a part of them. */
+  readonly whole?: string | undefined;
 }
 
 /** How long a cue that starts with a set may take. */
@@ -45,9 +48,12 @@ export function roomForCueMs({ ms, parts }: WorkSet): number {
   return ms >= COUNT_DOWN_FROM_MS ? ms - COUNT_DOWN_MS : ms;
 }
 
-/** The go-cue of a set: the full one on a side's first set where it fits, else the short one. */
+/**
+ * The go-cue of a set: the full one on a side's first set where it fits, else the short one. Own
+ * words stay own: every set has them, to the last word there is time for.
+ */
 export function goCue(
-  item: Item,
+  item: Pick<Item, 'cue'>,
   cues: Pick<Cues, 'go' | 'short'>,
   set: WorkSet,
   first: Side | null,
@@ -56,10 +62,24 @@ export function goCue(
 ): GoCue {
   const say = (template: string) => spoken(template, set.side, first, phrases);
   const fits = (text: string) => talkMs(text, pace.talkWpm) <= roomForCueMs(set);
-  const full = say(item.cue ?? cues.go);
+  if (item.cue !== undefined) {
+    const whole = say(item.cue);
+    if (fits(whole)) return { text: whole, fits: true };
+    const text = cutTo(whole, fits);
+    return { text, fits: false, ...(text !== whole && { whole }) };
+  }
+  const full = say(cues.go);
   if (set.set === 1 && fits(full)) return { text: full, fits: true };
   const short = say(cues.short);
   return { text: short, fits: fits(short) };
+}
+
+/** As many of the words as can be said; the first in any case. */
+function cutTo(text: string, fits: (text: string) => boolean): string {
+  const words = text.split(' ');
+  let count = words.length - 1;
+  while (count > 1 && !fits(words.slice(0, count).join(' '))) count--;
+  return words.slice(0, count).join(' ') || text;
 }
 
 /** As many steps of a way as can be said while it is walked; the words never lengthen it. */
@@ -67,7 +87,9 @@ export function transferCue(
   part: TransferPart,
   pace: Pace,
   phrases: ScorePhrases,
+  of?: LaneName,
 ): string | undefined {
+  if (of) return waySaid(part, pace, phrases, of);
   const known = waysSaid(part, phrases);
   if (!known.has(pace)) known.set(pace, waySaid(part, pace, phrases));
   return known.get(pace);
@@ -81,9 +103,10 @@ function waySaid(
   { steps, ms }: TransferPart,
   pace: Pace,
   phrases: ScorePhrases,
+  of?: LaneName,
 ): string | undefined {
   for (let count = steps.length; count > 0; count--) {
-    const text = phrases.way(steps.slice(0, count));
+    const text = phrases.way(steps.slice(0, count), of);
     if (talkMs(text, pace.talkWpm) <= ms) return text;
   }
   return undefined;
@@ -102,7 +125,7 @@ export function goCueFits(
   // A side's name is one word, and so is the place that is kept for it.
   const cues = cuesOf(inForce.move, inForce.level);
   const full = talkMs(item.cue ?? cues.go, pace.talkWpm);
-  const short = talkMs(cues.short, pace.talkWpm);
+  const short = item.cue === undefined ? talkMs(cues.short, pace.talkWpm) : full;
   const tightest = sets
     .map((set) => {
       const roomMs = roomForCueMs(set);

@@ -3,6 +3,8 @@ export { compile, timesOf } from './compile';
 export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCueFits, spoken } from './cues';
 export { lowersHead } from './head';
 export {
+  CUE_KINDS,
+  isCounted,
   isWork,
   msOf,
   setKey,
@@ -11,6 +13,7 @@ export {
   type ScorePhrases,
   type Segment,
   type SegmentKind,
+  type SpokenCue,
 } from './score';
 export {
   movingCost,

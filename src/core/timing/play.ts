@@ -1,6 +1,6 @@
 import { talkMs, type Side } from '@/core/body';
-import { cuesOf } from '@/core/moves';
-import { itemInForce, type ItemInForce } from '@/core/routine';
+import { cuesOf, type Move, type WorkPart } from '@/core/moves';
+import { itemInForce, type Item, type ItemInForce } from '@/core/routine';
 import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken } from './cues';
 import type { Mark, SegmentSide, SpokenCue } from './score';
 import type { Play } from './unroll';
@@ -59,7 +59,7 @@ function addSetUp(
   });
   const longestMs = Math.max(...texts.map((text) => talkMs(text, pace.talkWpm) + pace.settlingMs));
   const ms = Math.max(pace.setUpMs, longestMs);
-  add(walk, 'set-up', ms, doing, { side, cues: cueNow(walk, () => texts[0]) });
+  add(walk, 'set-up', ms, doing, { side, cues: cueNow(walk, 'set-up', () => texts[0]) });
 }
 
 function sideOf(side: SegmentSide): Side | null {
@@ -67,8 +67,11 @@ function sideOf(side: SegmentSide): Side | null {
 }
 
 function addSwitch(walk: Walk, to: Side, inForce: ItemInForce, doing: Doing): void {
-  const text = () => walk.phrases.switchTo(to, inForce.move.sideMeans);
-  add(walk, 'switch', turnTo(walk, doing, to), doing, { side: to, cues: cueNow(walk, text) });
+  const text = () => walk.phrases.switchTo(to, leadingMove(walk, doing, inForce).sideMeans);
+  add(walk, 'switch', turnTo(walk, doing, to), doing, {
+    side: to,
+    cues: cueNow(walk, 'switch', text),
+  });
 }
 
 function addSets(
@@ -84,7 +87,7 @@ function addSets(
   }
   sets.forEach((set, i) => {
     if (i > 0) {
-      const cues = cueNow(walk, () => walk.phrases.rest);
+      const cues = cueNow(walk, 'rest', () => walk.phrases.rest);
       add(walk, 'rest', inForce.dose.restMs, doing, { cues });
     }
     addSet(walk, set, i === sets.length - 1 ? nextSide : null, inForce, first, doing);
@@ -95,7 +98,7 @@ function addSet(
   walk: Walk,
   set: WorkSet,
   nextSide: Side | null,
-  { move }: ItemInForce,
+  inForce: ItemInForce,
   first: Side | null,
   doing: Doing,
 ): void {
@@ -108,14 +111,17 @@ function addSet(
   const startMs = walk.nowMs;
   const endMs = startMs + set.ms;
   const { move: done, level } = (walk.lanes[0] && doing.choices.get(walk.lanes[0].name)) ?? {};
-  const text =
+  const { text, whole } =
     done && level
-      ? goCue(doing.item, cuesOf(done, level), set, first, walk.pace, walk.phrases).text
-      : walk.phrases.restHere;
-  const cues: SpokenCue[] = [{ atMs: startMs, text }, ...endCues(walk, set, text, endMs)];
+      ? goCue(ownOf(doing, done), cuesOf(done, level), set, first, walk.pace, walk.phrases)
+      : { text: walk.phrases.restHere, whole: undefined };
+  const go: SpokenCue = { atMs: startMs, kind: 'go', text, ...(whole && { whole }) };
+  const cues: SpokenCue[] = [go, ...endCues(walk, set, text, endMs)];
   if (set.ms >= COUNT_DOWN_FROM_MS && nextSide) {
-    const soon = walk.phrases.switchSoon(nextSide, move.sideMeans);
-    cues.push({ atMs: Math.max(endMs - COUNT_DOWN_MS, easedMs(walk, set, endMs)), text: soon });
+    const { sideMeans } = leadingMove(walk, doing, inForce);
+    const soon = walk.phrases.switchSoon(nextSide, sideMeans);
+    const atMs = Math.max(endMs - COUNT_DOWN_MS, easedMs(walk, set, endMs));
+    cues.push({ atMs, kind: 'switch', text: soon });
   }
   const marks: readonly Mark[] = set.marks.map((mark) => ({ ...mark, atMs: mark.atMs + startMs }));
   set.parts.forEach((part, i) => {
@@ -124,14 +130,33 @@ function addSet(
     const last = i === set.parts.length - 1;
     const within = ({ atMs }: { atMs: number }) =>
       atMs >= from && (atMs < until || (last && atMs === until));
-    const own = part.kind === 'press' ? walk.phrases.press : i > 0 ? walk.phrases.ease : undefined;
+    const own = partCue(walk, part.kind, i);
     add(walk, part.kind, part.ms, doing, {
       side: set.side,
       set: set.set,
       marks: marks.filter(within),
-      cues: [...(own ? [{ atMs: from, text: own }] : []), ...cues.filter(within)],
+      cues: [...own, ...cues.filter(within)],
     });
   });
+}
+
+/** What is spoken of is what the leading lane does; where it rests, the room's move. */
+function leadingMove({ lanes }: Walk, { choices }: Doing, { move }: ItemInForce): Move {
+  const [leading] = lanes;
+  return (leading && choices.get(leading.name)?.move) ?? move;
+}
+
+/** Own words are of the item's own move: whoever does another instead hears that one's. */
+function ownOf({ item }: Doing, done: Move): Pick<Item, 'cue'> {
+  return done.id === item.moveId ? item : NO_OWN_WORDS;
+}
+
+const NO_OWN_WORDS: Pick<Item, 'cue'> = {};
+
+/** Pressing into a stretch and letting go of it are told apart from the work around them. */
+function partCue(walk: Walk, kind: WorkPart['kind'], i: number): readonly SpokenCue[] {
+  if (kind === 'press') return cueNow(walk, 'press', () => walk.phrases.press);
+  return i > 0 ? cueNow(walk, 'ease', () => walk.phrases.ease) : [];
 }
 
 /** When "ease" has been said in a set with presses; in one without, its start. */
@@ -150,5 +175,5 @@ function endCues({ pace, phrases }: Walk, { ms }: WorkSet, go: string, endMs: nu
   // A cue of signs alone is no words, and is said all the same.
   const goMs = Math.max(talkMs(go, pace.talkWpm), wordMs);
   if (ms >= COUNT_DOWN_FROM_MS || goMs + wordMs > ms) return [];
-  return [{ atMs: endMs - wordMs, text: phrases.andRest }];
+  return [{ atMs: endMs - wordMs, kind: 'end', text: phrases.andRest }];
 }

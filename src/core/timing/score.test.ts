@@ -101,12 +101,20 @@ describe('the score', () => {
 
   test('the switch is announced five seconds ahead', () => {
     const work = scoreOf('Seated twist: hold 20s, set-up "Ready."').segments.find(isWork);
-    expect(work?.cues.at(-1)).toEqual({ atMs: (work?.endMs ?? 0) - 5000, text: 'soon right' });
+    expect(work?.cues.at(-1)).toEqual({
+      atMs: (work?.endMs ?? 0) - 5000,
+      kind: 'switch',
+      text: 'soon right',
+    });
   });
 
   test('work under twelve seconds ends with "and rest", said before its end', () => {
     const work = scoreOf('Seated twist: hold 11s').segments.find(isWork);
-    expect(work?.cues.at(-1)).toEqual({ atMs: (work?.endMs ?? 0) - 1000, text: 'and rest' });
+    expect(work?.cues.at(-1)).toEqual({
+      atMs: (work?.endMs ?? 0) - 1000,
+      kind: 'end',
+      text: 'and rest',
+    });
   });
 
   test('"and rest" is left to the chime where the cue fills the time', () => {

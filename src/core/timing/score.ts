@@ -1,7 +1,7 @@
 import type { Side, SideMeaning, PositionId, Step } from '@/core/body';
 import type { ItemId, MoveId, LevelId } from '@/core/common';
 import type { PropName, Support } from '@/core/moves';
-import type { LaneReason, ByLane } from '@/core/people';
+import type { ByLane, LaneName, LaneReason } from '@/core/people';
 
 export const SEGMENT_KINDS = [
   'transfer',
@@ -26,9 +26,28 @@ export interface Mark {
   readonly side: SegmentSide;
 }
 
+/** What a cue of the score is for. */
+export const CUE_KINDS = [
+  'way',
+  'fetch',
+  'set-up',
+  'go',
+  'press',
+  'ease',
+  'end',
+  'switch',
+  'rest',
+  'pause',
+] as const;
+export type CueKind = (typeof CUE_KINDS)[number];
+
 export interface SpokenCue {
   readonly atMs: number;
+  readonly kind: CueKind;
+  /** What is said. */
   readonly text: string;
+  /** What is shown, where there is only time to say a part of it. */
+  readonly whole?: string | undefined;
 }
 
 /** What one lane does in a segment. */
@@ -80,6 +99,11 @@ export function msOf({ startMs, endMs }: Pick<Segment, 'startMs' | 'endMs'>): nu
   return endMs - startMs;
 }
 
+/** Whether work is counted, in reps or breaths, and not timed. */
+export function isCounted(parts: readonly Pick<Segment, 'marks'>[]): boolean {
+  return parts.some(({ marks }) => marks.some(({ n }) => n !== null));
+}
+
 /** The set that a part of a score belongs to: the same for all its parts, and for no other. */
 export function setKey({ play, side, set }: Pick<Segment, 'play' | 'side' | 'set'>): string {
   return `${play} ${side} ${set}`;
@@ -98,8 +122,8 @@ export interface Score {
 
 /** The sentences that a score speaks; `words` fills the table. */
 export interface ScorePhrases {
-  /** A way, step by step, as one sentence. */
-  readonly way: (steps: readonly Step[]) => string;
+  /** A way, step by step, as one sentence; with whose it is, where the leading lane stays. */
+  readonly way: (steps: readonly Step[], of?: LaneName) => string;
   readonly side: (side: Side) => string;
   readonly fetch: (props: readonly PropName[]) => string;
   readonly switchTo: (side: Side, means: SideMeaning | undefined) => string;

@@ -15,7 +15,7 @@ import {
 import type { PropName } from '@/core/moves';
 import { NO_BARS, byLane, placeInLane, rulesBehind, type LaneChoice } from '@/core/people';
 import { transferCue } from './cues';
-import type { SpokenCue } from './score';
+import type { CueKind, SpokenCue } from './score';
 import { HEAD_LOW_MS, add, type Doing, type LaneWalk, type Walk } from './walk';
 
 /** A lane's way to where it has to be, with its times. */
@@ -27,9 +27,13 @@ interface Way {
 }
 
 /** A cue at this moment of the walk; none where there is nothing to say. */
-export function cueNow(walk: Walk, saying: () => string | undefined): readonly SpokenCue[] {
+export function cueNow(
+  walk: Walk,
+  kind: CueKind,
+  saying: () => string | undefined,
+): readonly SpokenCue[] {
   const text = walk.quiet ? undefined : saying();
-  return text ? [{ atMs: walk.nowMs, text }] : NOTHING;
+  return text ? [{ atMs: walk.nowMs, kind, text }] : NOTHING;
 }
 
 const NOTHING: readonly SpokenCue[] = [];
@@ -125,12 +129,21 @@ function slowest(ways: readonly Way[]): Way | undefined {
 /** Everybody goes where they have to be; the room waits for the lane that takes longest. */
 function addWays(walk: Walk, ways: readonly Way[], doing: Doing | null): void {
   const startMs = walk.nowMs;
-  for (const part of slowest(ways)?.parts ?? []) {
+  const longest = slowest(ways);
+  // Where the leading lane stays, the room hears whose way it is.
+  const leads = longest === undefined || (ways[0]?.parts.length ?? 0) > 0;
+  const of = leads ? undefined : longest.lane.name;
+  for (const part of longest?.parts ?? []) {
     const spentMs = walk.nowMs - startMs + part.ms;
     const position = byLane(ways.map((way) => [way.lane.name, placeAfter(way, spentMs)] as const));
     const saying = () =>
-      part.kind === 'pause' ? walk.phrases.risingPause : transferCue(part, walk.pace, walk.phrases);
-    add(walk, part.kind, part.ms, doing, { cues: cueNow(walk, saying), position });
+      part.kind === 'pause'
+        ? walk.phrases.risingPause
+        : transferCue(part, walk.pace, walk.phrases, of);
+    add(walk, part.kind, part.ms, doing, {
+      cues: cueNow(walk, part.kind === 'pause' ? 'pause' : 'way', saying),
+      position,
+    });
   }
   for (const { lane, to } of ways) {
     if (isTripToFloor(lane.at, to)) lane.trips += 1;
@@ -138,7 +151,7 @@ function addWays(walk: Walk, ways: readonly Way[], doing: Doing | null): void {
   }
   if (!walk.headUpDue) return;
   walk.headUpDue = false;
-  const cues = cueNow(walk, () => walk.phrases.risingPause);
+  const cues = cueNow(walk, 'pause', () => walk.phrases.risingPause);
   add(walk, 'pause', walk.pace.headUpMs, doing, { cues });
 }
 
@@ -165,6 +178,6 @@ function addProps(walk: Walk, doing: Doing): void {
     lane.out = new Set(props);
   }
   if (fetched.size === 0) return;
-  const cues = cueNow(walk, () => walk.phrases.fetch([...fetched]));
+  const cues = cueNow(walk, 'fetch', () => walk.phrases.fetch([...fetched]));
   add(walk, 'prop', walk.pace.propMs, doing, { cues });
 }

@@ -38,6 +38,7 @@ export const BUILD = {
   block: 'Block',
   lanes: 'Ways of taking part',
   leads: (name: string) => `${name} (leads)`,
+  restHere: 'rest here and breathe',
   way: (to: PositionId, time: string, pauseMs: number) =>
     `${POSITION_WAYS[to]} · ${time}${pauseMs > 0 ? `, with a pause of ${timeWords(pauseMs)}` : ''}`,
   addLabel: 'Type a move and its dose',

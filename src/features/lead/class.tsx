@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
-import { StyleSheet, View, useWindowDimensions } from 'react-native';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
-import { Target, WIDE, useTokens } from '@/design';
+import { Choices, Target, WIDE, useTokens } from '@/design';
 import { useFindings } from '@/features/builder/findings';
 import { TimeBand } from '@/features/builder/strand';
 import { isOnButton, onKey } from '@/platform/page';
@@ -15,6 +15,7 @@ import {
   hasVoice,
   leadPassed,
   scoreOfLead,
+  scriptOfLead,
   useAppDispatch,
   useAppSelector,
   type LeadInProgress,
@@ -38,11 +39,14 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
   const elsewhere = useAppSelector((state) => state.lead.elsewhere.length > 0);
   const window = useWindowDimensions();
   const [asking, setAsking] = useState<Asking>();
-  const [settingsOpen, setSettingsOpen] = useState(false);
+  // There is room for one of them: opening one closes the other.
+  const [open, setOpen] = useState<'points' | 'settings'>();
+  const pointsOpen = open === 'points';
+  const settingsOpen = open === 'settings';
   const { lead } = current;
   const score = scoreOfLead(lead);
   const { placeMs, countInMs, wallTime } = usePlace(lead);
-  const view = viewAt(lead.routine, score, placeMs);
+  const view = viewAt(lead.routine, score, scriptOfLead(lead), placeMs);
   const running = lead.clockMs !== null;
   const begun = running || lead.ledMs > 0 || lead.fromMs > 0;
 
@@ -103,7 +107,12 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
         countInMs={countInMs}
         longer={longerWords(lead, score, placeMs)}
       />
-      <StageArea view={view} mirror={device.mirror} />
+      <StageArea
+        view={view}
+        mirror={device.mirror}
+        below={pointsOpen ? POINTS_HEIGHT : settingsOpen ? SETTINGS_HEIGHT : 0}
+      />
+      {pointsOpen && <Points points={view.points} />}
       <View style={[styles.foot, { backgroundColor: t.ground, borderTopColor: t.line }]}>
         <View style={styles.line}>
           <Text variant={wide ? 'headlineSmall' : 'titleMedium'} style={styles.next}>
@@ -134,6 +143,13 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
             {settingsOpen && <Settings voice={dispatch(hasVoice())} />}
             <View style={styles.tools}>
               <Target
+                label={LEAD.options}
+                look="plain"
+                icon={pointsOpen ? 'less' : 'more'}
+                expanded={pointsOpen}
+                onPress={() => setOpen(pointsOpen ? undefined : 'points')}
+              />
+              <Target
                 label={LEAD.stopSigns}
                 look="plain"
                 colour={t.clay}
@@ -144,7 +160,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
                 look="plain"
                 icon={settingsOpen ? 'less' : 'more'}
                 expanded={settingsOpen}
-                onPress={() => setSettingsOpen(!settingsOpen)}
+                onPress={() => setOpen(settingsOpen ? undefined : 'settings')}
               />
               <Target label={LEAD.finish} look="plain" onPress={() => ask('finish')} />
             </View>
@@ -183,6 +199,12 @@ function Now({
         style={[styles.name, wide && styles.wideName]}
       >
         {view.name}
+        {view.level !== '' && (
+          <Text variant="titleMedium" style={{ color: t.quiet }}>
+            {'  '}
+            {view.level}
+          </Text>
+        )}
       </Text>
       <Text
         aria-live="polite"
@@ -213,11 +235,58 @@ function Now({
   );
 }
 
-function StageArea({ view, mirror }: { readonly view: LeadView; readonly mirror: boolean }) {
+/** What to look at and how to change it; beside the seconds, never in their place. */
+function Points({ points }: Pick<LeadView, 'points'>) {
+  const t = useTokens();
+  return (
+    <ScrollView style={[styles.points, { borderTopColor: t.line }]} tabIndex={0}>
+      {points.map(({ title, watch, breath, easier, further }) => (
+        <View key={title} style={styles.point}>
+          {title !== '' && (
+            <Text variant="titleMedium" role="heading" aria-level={2}>
+              {title}
+            </Text>
+          )}
+          {(
+            [
+              [LEAD.watch, watch.join(' · ')],
+              [LEAD.breath, breath],
+              [LEAD.easier, easier],
+              [LEAD.further, further],
+            ] as const
+          )
+            .filter(([, text]) => text !== '')
+            .map(([name, text]) => (
+              <Text key={name} variant="bodyLarge">
+                <Text variant="bodyLarge" style={{ color: t.quiet }}>
+                  {name}:{' '}
+                </Text>
+                {text}
+              </Text>
+            ))}
+        </View>
+      ))}
+    </ScrollView>
+  );
+}
+
+/** What the stage gives up for watch points and options, while somebody reads them. */
+const POINTS_HEIGHT = 168;
+const SETTINGS_HEIGHT = 148;
+
+function StageArea({
+  view,
+  mirror,
+  below,
+}: {
+  readonly view: LeadView;
+  readonly mirror: boolean;
+  readonly below: number;
+}) {
   const window = useWindowDimensions();
   const wide = window.width >= WIDE;
   const lanes = view.lanes.length * (wide ? 14 : 22);
-  const height = Math.max(220, window.height - (wide ? 372 : 340) - lanes);
+  const height = Math.max(220, window.height - (wide ? 372 : 392) - lanes - below);
   return <Stage view={view} mirror={mirror} width={window.width} height={height} />;
 }
 
@@ -237,10 +306,17 @@ function FinishAsk({ onNo, onYes }: { readonly onNo: () => void; readonly onYes:
 function Settings({ voice }: { readonly voice: boolean }) {
   const dispatch = useAppDispatch();
   const device = useAppSelector((state) => state.device);
-  const names = voice ? (['chimes', 'voice', 'mirror'] as const) : (['chimes', 'mirror'] as const);
   return (
     <View style={styles.tools}>
-      {names.map((name) => (
+      {voice && (
+        <Choices
+          label={LEAD.voice}
+          choices={LEAD.talks}
+          value={device.talk}
+          onChoose={(talk) => dispatch(deviceSet({ talk }))}
+        />
+      )}
+      {(['chimes', 'mirror'] as const).map((name) => (
         <Target
           key={name}
           label={LEAD[name]}
@@ -283,6 +359,8 @@ const styles = StyleSheet.create({
     fontWeight: '600',
     flexShrink: 1,
   },
+  points: { height: POINTS_HEIGHT, flexGrow: 0, borderTopWidth: 1, paddingHorizontal: 20 },
+  point: { paddingVertical: 8, gap: 4 },
   figure: { fontVariant: ['tabular-nums'] },
   tools: {
     flexDirection: 'row',

@@ -15,7 +15,17 @@ export const LEAD = {
   settings: 'Settings',
   mirror: 'Mirror',
   chimes: 'Chimes',
-  voice: 'Voice',
+  voice: 'The voice says',
+  talks: [
+    { value: 'full', text: 'everything' },
+    { value: 'spare', text: 'names, switches and last ones' },
+    { value: 'quiet', text: 'nothing' },
+  ] as const,
+  options: 'Watch and options',
+  watch: 'Watch',
+  breath: 'Breath',
+  easier: 'Easier',
+  further: 'Further',
   noVoice: 'This device has no voice, so cues are shown and not spoken.',
   elsewhere:
     'A class is being led in another tab of this browser. Both would sound at once: close that one, or go to it.',

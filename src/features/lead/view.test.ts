@@ -1,16 +1,18 @@
 import { GROUP_ALONE } from '@/core/people';
 import { countingIds, routineIdSchema } from '@/core/common';
 import { readRoutineText } from '@/core/routine';
+import { scriptOf } from '@/core/class';
 import { compile } from '@/core/timing';
-import { scorePhrases } from '@/words/score';
+import { scriptPhrases } from '@/words/score';
 import { viewAt } from './view';
 
 function views(text: string) {
   const id = routineIdSchema.parse('r');
   const { routine } = readRoutineText(text, { id, newId: countingIds('i'), untitled: 'x' });
-  const score = compile(routine, GROUP_ALONE, scorePhrases);
+  const score = compile(routine, GROUP_ALONE, scriptPhrases);
+  const script = scriptOf(routine, score, scriptPhrases);
   const at = (seconds: number) => {
-    const view = viewAt(routine, score, seconds * 1000);
+    const view = viewAt(routine, score, script, seconds * 1000);
     if (!view) throw new Error('nothing to show');
     return view;
   };
@@ -89,8 +91,34 @@ describe('what the stage shows', () => {
     expect(wall.at(1).wayOut).toBe('');
   });
 
+  test('the title, the side and the words are of what the leading way of taking part does', () => {
+    const { at } = views('group: older\nlanes: chair, stand\nTandem stance: hold 20s, each side');
+    const shown = at(30);
+    expect(shown.name).not.toBe('Tandem stance');
+    expect(shown.heading).not.toMatch(/foot in front/);
+    expect(shown.lanes[0]).toMatchObject({ title: 'Standing' });
+    expect(shown.lanes[0]?.does).toMatch(/^Tandem stance, /);
+    expect(shown.points.map(({ title }) => title)).toEqual(['In the chair', 'Standing']);
+    expect(shown.points[0]?.easier).not.toBe(shown.points[1]?.easier);
+  });
+
+  test('where the leading way of taking part stays, the way says whose it is', () => {
+    const { at } = views('lanes: chair, stand\nSeated cat: 3 reps, set-up "Ready."\nMarching');
+    expect(at(10).next).toMatch(/^standing: feet under you, .*, Seated march$/);
+  });
+
+  test('news of a moment passes, and what is being done stands again', () => {
+    const { at } = views('lanes: chair\nSeated twist: hold 40s, set-up "Ready."');
+    const go = at(9).caption;
+    expect(go).toMatch(/^Turn your chest left/);
+    expect(at(28.5).caption).toMatch(/^Halfway\./);
+    expect(at(35).caption).toBe(go);
+  });
+
   test('what comes next names its way', () => {
-    const { at, score } = views('Seated cat: 3 reps, set-up "Ready."\nStanding side bend');
+    const { at, score } = views(
+      'lanes: stand\nSeated cat: 3 reps, set-up "Ready."\nStanding side bend',
+    );
     expect(at(10).next).toMatch(/stand up, Standing side bend$/);
     expect(at(score.totalMs / 1000 - 1).next).toBe('the end');
   });

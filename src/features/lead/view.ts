@@ -1,10 +1,20 @@
-import { type Side, paceOf } from '@/core/body';
-import { mayExtend, segmentAt, type Lead } from '@/core/class';
-import { cuesOf, moveById, type Catalogue, unitMs, levelById } from '@/core/moves';
+import { type Side, paceOf, talkMs } from '@/core/body';
+import { mayExtend, passes, segmentAt, type Lead, type ScriptLine } from '@/core/class';
+import { withCapital } from '@/core/common';
+import {
+  cuesOf,
+  levelById,
+  moveById,
+  unitMs,
+  type Catalogue,
+  type Cues,
+  type Level,
+  type Move,
+} from '@/core/moves';
 import type { LaneName } from '@/core/people';
 import { catalogueFor, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
-import { type Score, type Segment, isWork, msOf, setKey, type Mark } from '@/core/timing';
-import { LANE_TITLES, doseWords, limbName } from '@/words/names';
+import { isWork, msOf, setKey, type Mark, type Score, type Segment } from '@/core/timing';
+import { LANE_TITLES, doseWords, limbName, withSide } from '@/words/names';
 import { LEAD, STAGE } from './strings';
 
 /** How one side's panel stands. */
@@ -17,7 +27,9 @@ export interface PanelView {
 
 /** Everything the stage shows at one place of the score. */
 export interface LeadView {
+  /** What the leading way of taking part does, and at which level. */
   readonly name: string;
+  readonly level: string;
   readonly caption: string;
   readonly working: boolean;
   /** What stands above the seconds: the limb, or what this stretch is for. */
@@ -36,6 +48,18 @@ export interface LeadView {
   readonly mayExtend: boolean;
   /** What the other ways of taking part do now. */
   readonly lanes: readonly { readonly title: string; readonly does: string }[];
+  /** What to look at and how to change it, for each way of taking part. */
+  readonly points: readonly PointsView[];
+}
+
+/** All that is known of what one way of taking part does. */
+export interface PointsView {
+  /** Empty where everybody does the same. */
+  readonly title: string;
+  readonly watch: readonly string[];
+  readonly breath: string;
+  readonly easier: string;
+  readonly further: string;
 }
 
 /** What ten seconds more did, for as long as the set that got them goes on. */
@@ -49,7 +73,12 @@ export function longerWords(lead: Lead, score: Score, placeMs: number): string {
   return mate ? LEAD.longer : LEAD.longerOne;
 }
 
-export function viewAt(routine: Routine, score: Score, placeMs: number): LeadView | undefined {
+export function viewAt(
+  routine: Routine,
+  score: Score,
+  script: readonly ScriptLine[],
+  placeMs: number,
+): LeadView | undefined {
   const at = segmentAt(score, placeMs);
   const segment = score.segments[at];
   if (!segment) return undefined;
@@ -58,10 +87,15 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
   const filled = span.ms > 0 ? Math.min(1, (placeMs - span.startMs) / span.ms) : 0;
   const leftMs = Math.max(0, span.startMs + span.ms - placeMs);
   const catalogue = catalogueFor(routine);
-  const side = segment.side === 'left' || segment.side === 'right' ? segment.side : undefined;
+  const leading = leadingIn(catalogue, about);
+  // Who does another thing instead, with both sides at once, has no side to be shown.
+  const sided = leading?.move.sides !== 'both';
+  const side =
+    sided && (segment.side === 'left' || segment.side === 'right') ? segment.side : undefined;
   return {
-    name: about.moveName ?? LEAD.theEnd,
-    caption: captionAt(segment, placeMs),
+    name: titleOf(catalogue, about),
+    level: leading && leading.move.levels.length > 1 ? leading.level.name : '',
+    caption: captionAt(routine, script, placeMs),
     working: isWork(segment),
     heading: headingOf(catalogue, segment, side, placeMs),
     sides: side ? panels(score, segment, side, filled) : undefined,
@@ -71,38 +105,77 @@ export function viewAt(routine: Routine, score: Score, placeMs: number): LeadVie
     ...unitAt(routine, segment, placeMs, score, at),
     next: nextWords(routine, score, at),
     remainingMs: Math.max(0, score.totalMs - placeMs),
-    wayOut: isWork(segment) ? sided(wayOutOf(catalogue, segment), side) : '',
+    wayOut: isWork(segment) && leading ? withSide(leading.cues.wayOut, side) : '',
     mayExtend: mayExtend(routine, score, at),
-    lanes: lanesAt(catalogue, about),
+    lanes: lanesAt(catalogue, about, side),
+    points: pointsAt(catalogue, about, side),
   };
 }
 
-/** Every lane but the leading one: its level, the move it does instead, or rest. */
-/** How the leading lane comes out of what it does, at its level. */
-function wayOutOf(catalogue: Catalogue, { lanes }: Segment): string {
-  const [leading] = Object.values(lanes);
-  const move = leading?.moveId && moveById(catalogue, leading.moveId);
-  const level = move && leading.level && levelById(move, leading.level);
-  return level ? cuesOf(move, level).wayOut : '';
+/** What one way of taking part does: a move at a level, with the words of it. */
+interface DoneView {
+  readonly move: Move;
+  readonly level: Level;
+  readonly cues: Cues;
 }
 
-function lanesAt(catalogue: Catalogue, { lanes, moveId }: Segment): LeadView['lanes'] {
+type LaneWork = NonNullable<Segment['lanes'][LaneName]>;
+
+function doneOf(catalogue: Catalogue, work: LaneWork | undefined): DoneView | undefined {
+  const move = work?.moveId ? moveById(catalogue, work.moveId) : undefined;
+  const level = move && work?.level && levelById(move, work.level);
+  return level ? { move, level, cues: cuesOf(move, level) } : undefined;
+}
+
+function leadingIn(catalogue: Catalogue, { lanes }: Segment): DoneView | undefined {
+  return doneOf(catalogue, Object.values(lanes)[0]);
+}
+
+/** What the leading way of taking part does stands large, and not what the others do. */
+function titleOf(catalogue: Catalogue, segment: Segment): string {
+  const leading = leadingIn(catalogue, segment);
+  if (leading) return leading.move.name;
+  if (segment.moveName === null) return LEAD.theEnd;
+  return withCapital(LEAD.restHere);
+}
+
+/** Every lane that does not do as the leading one: its move, level and short cue, or rest. */
+function lanesAt(
+  catalogue: Catalogue,
+  { lanes }: Segment,
+  side: Side | undefined,
+): LeadView['lanes'] {
+  const [leading] = Object.values(lanes);
   return Object.entries(lanes)
-    .slice(1)
+    .filter(([, { moveId, level }]) => moveId !== leading?.moveId || level !== leading.level)
     .map(([name, work]) => {
       const title = LANE_TITLES[name as LaneName];
-      if (!work.moveId) return { title, does: LEAD.restHere };
-      const move = moveById(catalogue, work.moveId);
-      const own = work.moveId === moveId ? undefined : move.name;
-      const level = work.level && levelById(move, work.level)?.name;
-      return { title, does: [own, level].filter(Boolean).join(', ') };
+      const done = doneOf(catalogue, work);
+      if (!done) return { title, does: LEAD.restHere };
+      const { move, level, cues } = done;
+      const what = [move.name, move.levels.length > 1 && level.name].filter(Boolean).join(', ');
+      return { title, does: `${what}. ${withSide(cues.short, side)}` };
     });
 }
 
-const sided = (text: string, side: Side | undefined) =>
-  text
-    .replaceAll('{side}', side ?? 'left')
-    .replaceAll('{other}', side === 'right' ? 'left' : 'right');
+function pointsAt(
+  catalogue: Catalogue,
+  { lanes }: Segment,
+  side: Side | undefined,
+): readonly PointsView[] {
+  const done = Object.entries(lanes).flatMap(([name, work]) => {
+    const one = doneOf(catalogue, work);
+    return one ? [{ ...one, title: LANE_TITLES[name as LaneName] }] : [];
+  });
+  const first = done.filter((one, i) => done.findIndex(({ cues }) => cues === one.cues) === i);
+  return first.map(({ title, cues }) => ({
+    title: first.length > 1 ? title : '',
+    watch: cues.watch.map((text) => withSide(text, side)),
+    breath: withSide(cues.breath ?? '', side),
+    easier: withSide(cues.easier, side),
+    further: withSide(cues.further, side),
+  }));
+}
 
 /** The whole set that a segment is part of: presses and eases are counted as one. */
 function spanOf(score: Score, at: number): { startMs: number; ms: number } {
@@ -121,9 +194,18 @@ function nextPlay(score: Score, at: number): Segment | undefined {
   return score.segments.slice(at).find(({ itemId }) => itemId !== null);
 }
 
-/** The cue that was last to be said; it stays until the next. */
-function captionAt(segment: Segment, placeMs: number): string {
-  return segment.cues.filter(({ atMs }) => atMs <= placeMs).at(-1)?.text ?? '';
+/** News of a moment stands a little longer than it takes to say. */
+const NEWS_MORE_MS = 1500;
+
+/** The line that was last to be said; behind news of a moment the line before it stands again. */
+function captionAt(routine: Routine, script: readonly ScriptLine[], placeMs: number): string {
+  const { talkWpm } = paceOf(routine.group, routine.pace);
+  const line = script.findLast(
+    (one) =>
+      one.atMs <= placeMs &&
+      (!passes(one) || placeMs < one.atMs + talkMs(one.text, talkWpm) + NEWS_MORE_MS),
+  );
+  return line ? (line.whole ?? line.text) : '';
 }
 
 function headingOf(
@@ -143,7 +225,9 @@ function headingOf(
 }
 
 function limbOf(catalogue: Catalogue, segment: Segment, side: Side): string {
-  return limbName(side, segment.moveId ? moveById(catalogue, segment.moveId).sideMeans : undefined);
+  const leading = leadingIn(catalogue, segment);
+  const move = leading?.move ?? (segment.moveId && moveById(catalogue, segment.moveId));
+  return limbName(side, move ? move.sideMeans : undefined);
 }
 
 function panels(score: Score, here: Segment, working: Side, filled: number): readonly PanelView[] {
@@ -224,5 +308,5 @@ function nextWords(routine: Routine, score: Score, at: number): string {
   );
   const walked = way?.cues[0]?.text.replace(/\.$/, '').toLowerCase();
   if (!next) return walked ? walked : LEAD.theEnd;
-  return [walked, next.moveName].filter(Boolean).join(', ');
+  return [walked, titleOf(catalogueFor(routine), next)].filter(Boolean).join(', ');
 }

@@ -6,6 +6,7 @@ import { runIdSchema, printClock } from '@/core/common';
 import { Screen, TARGET, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { useAppSelector } from '@/state';
+import { LANE_TITLES } from '@/words/names';
 import { HOW, RECORD, SIDE_NAMES, dateWords } from './strings';
 
 /** One run: what was planned and what was led, for each item and side. */
@@ -78,6 +79,13 @@ function SideRow({ side }: { readonly side: SideTime }) {
     <View role="row" style={[styles.row, { borderBottomColor: t.line }]}>
       <Text variant="bodyLarge" role="cell" style={styles.wide}>
         {side.moveName}, {SIDE_NAMES[side.side]}
+        {side.lanes?.map(({ lane, moveName, level }) => (
+          <Text key={lane} variant="bodyMedium" style={{ color: t.quiet }}>
+            {'\n'}
+            {LANE_TITLES[lane]}:{' '}
+            {moveName ? [moveName, level].filter(Boolean).join(', ') : RECORD.rested}
+          </Text>
+        ))}
       </Text>
       <Text variant="bodyLarge" role="cell" style={styles.number}>
         {printClock(side.plannedMs)}

@@ -9,6 +9,7 @@ export const RECORD = {
   of: (real: string, planned: string) => `${real} of ${planned}`,
   passedStops: (count: number) =>
     count === 1 ? 'Led past a stop of the checks.' : `Led past ${count} stops of the checks.`,
+  rested: 'rested',
   sideHeading: 'Item and side',
   plannedHeading: 'Planned',
   realHeading: 'Led',

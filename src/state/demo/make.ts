@@ -63,7 +63,7 @@ function entryOf(kind: AnyKind<never>, id: string, value: unknown): [string, obj
 function demoRun({ routine: name, share, lostMs }: (typeof DEMO_RUNS)[number], id: string): Run {
   const routine = demoRoutine(name, DEMO_ROUTINES[name]);
   const score = compile(routine, takingPart(), scorePhrases);
-  const sides = sideTimes(score, {});
+  const sides = sideTimes(routine, score, {});
   const done = Math.round(sides.length * share);
   return {
     id: runIdSchema.parse(id),

@@ -6,7 +6,8 @@ const line = z.string().max(200);
 /** What is kept for this device alone. */
 export const deviceSchema = z.object({
   chimes: z.boolean(),
-  voice: z.boolean(),
+  /** How much of the script the voice says. */
+  talk: z.enum(['full', 'spare', 'quiet']),
   /** Shows the participants' left on the right, for an instructor who faces the group. */
   mirror: z.boolean(),
   /** Whether the demo data was loaded here once: an emptied store stays empty. */
@@ -21,7 +22,7 @@ export type DeviceState = z.infer<typeof deviceSchema>;
 /** As a device is set before anybody has set it. */
 export const DEVICE_AT_FIRST: DeviceState = {
   chimes: true,
-  voice: true,
+  talk: 'full',
   mirror: false,
   welcomed: false,
   help: { address: '', number: '', defibrillator: '' },

@@ -1,3 +1,4 @@
+import { isRecord, type MigrationStep } from '@/core/common';
 import { keyOf, kindOf, type AnyKind } from '../storage/kind';
 import { deviceRead, deviceSchema, deviceSet, type DeviceState } from './device';
 import type { HallState } from './reducer';
@@ -6,12 +7,22 @@ import { rowSchema, rowTaken, rowsPut, type Row } from './shelf';
 const DEVICE_ID = 'device';
 const devices = new WeakMap<DeviceState, Readonly<Record<string, DeviceState>>>();
 
+const withTalk: MigrationStep = {
+  from: 1,
+  what: 'the voice, which was on or off, says all, little or nothing',
+  apply: (data) => {
+    if (!isRecord(data)) return data;
+    const { voice, ...device } = data;
+    return { ...device, talk: voice === false ? 'quiet' : 'full' };
+  },
+};
+
 /** What is kept for this device alone. */
 export const DEVICE = kindOf<HallState, DeviceState>({
   name: 'device',
   many: false,
-  version: 1,
-  migrations: [],
+  version: 2,
+  migrations: [withTalk],
   schema: deviceSchema,
   idOf: () => DEVICE_ID,
   slice: {

@@ -18,7 +18,7 @@ describe('what is kept under a key', () => {
   test('comes back as it was', () => {
     const text = writeStored(ROUTINE, routine, 3);
     expect(readStored(ROUTINE, KEY, text)).toEqual({ state: 'good', revision: 3, value: routine });
-    const device = { chimes: false, voice: true, mirror: true, welcomed: true };
+    const device = { chimes: false, talk: 'spare' as const, mirror: true, welcomed: true };
     expect(readStored(DEVICE, 'device', writeStored(DEVICE, device, 1))).toMatchObject({
       value: device,
     });

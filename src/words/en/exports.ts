@@ -3,6 +3,7 @@ import type { CueSheetPhrases, ScoreColumn, RunColumn } from '@/core/class';
 import type { LaneName } from '@/core/people';
 import { doseWords } from './dose';
 import { LANE_TITLES } from './names';
+import { withSide } from './sides';
 
 export const SCORE_HEADINGS: Readonly<Record<ScoreColumn, string>> = {
   startSeconds: 'Start (s)',
@@ -23,8 +24,12 @@ export const cueSheetPhrases: CueSheetPhrases = {
   side: (side) => (side ? SIDES[side] : ''),
   lane: (name, moveName, level) => {
     const title = LANE_TITLES[name as LaneName];
-    return moveName ? `${title}: ${moveName}, ${level ?? ''}` : `${title}: rest here and breathe`;
+    if (!moveName) return `${title}: rest here and breathe.`;
+    return `${title}: ${[moveName, level].filter(Boolean).join(', ')}`;
   },
+  watch: (watch, breath) => [`Watch: ${watch.join('; ')}.`, breath].filter(Boolean).join(' '),
+  change: (easier, further) => `Easier: ${easier} Further: ${further}`,
+  sided: (text, side) => withSide(text, side === 'right' ? 'right' : 'left'),
   rest: 'Rest',
   total: (time) => `${time} in all. General guidance, not medical advice.`,
   signsTitle: STOP_SIGNS_TITLE,

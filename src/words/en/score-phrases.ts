@@ -2,6 +2,7 @@ import { withCapital } from '@/core/common';
 import type { EdgeId } from '@/core/body';
 import type { PropName } from '@/core/moves';
 import type { ScorePhrases } from '@/core/timing';
+import { LANE_TITLES } from './names';
 import { limbName, sideName } from './sides';
 
 type Ways = readonly [there: string, back: string];
@@ -89,9 +90,10 @@ function listed(props: readonly PropName[]): string {
 }
 
 export const scorePhrases: ScorePhrases = {
-  way: (steps) => {
+  way: (steps, of) => {
     const said = steps.map(({ edge, direction }) => STEPS[edge][direction === 'there' ? 0 : 1]);
-    return `${withCapital(said.join(', then '))}.`;
+    const way = said.join(', then ');
+    return of ? `${LANE_TITLES[of]}: ${way}.` : `${withCapital(way)}.`;
   },
   side: sideName,
   fetch: (props) => `Take ${listed(props)}.`,

@@ -18,6 +18,13 @@ export function sideName(side: Side): string {
   return side;
 }
 
+/** A text with the words of a side put in; without one, of the left. */
+export function withSide(text: string, side: Side | undefined): string {
+  return text
+    .replaceAll('{side}', sideName(side ?? 'left'))
+    .replaceAll('{other}', sideName(side === 'right' ? 'left' : 'right'));
+}
+
 /** "left knee down", "turn left": what a caption says of a side. */
 export function limbName(side: Side, means: SideMeaning | undefined): string {
   return means ? LIMB[means](side) : `${side} side`;

@@ -1,4 +1,5 @@
 import type { Score } from '@/core/timing';
+import { passes, type ScriptLine } from '../script/lines';
 
 /** `HH:MM:SS.mmm`, as WebVTT writes times. */
 function stamp(ms: number): string {
@@ -17,14 +18,19 @@ function escaped(text: string): string {
 const LEAST_MS = 1000;
 
 /**
- * The cues of a score as captions: each stays until the next one.
+ * A script as captions: each line stays until the next one. What is news of a moment stands above the
+ * line that goes on behind it, so that nobody loses what they are doing.
  * Source: the W3C's WebVTT format.
  */
-export function captionsVtt(score: Score): string {
-  const cues = score.segments.flatMap((segment) => segment.cues).sort((a, b) => a.atMs - b.atMs);
-  const blocks = cues.flatMap(({ atMs, text }, i) => {
-    const endMs = cues[i + 1]?.atMs ?? Math.max(score.totalMs, atMs + LEAST_MS);
-    return endMs > atMs ? [`${stamp(atMs)} --> ${stamp(endMs)}\n${escaped(text)}\n`] : [];
+export function captionsVtt({ totalMs }: Score, script: readonly ScriptLine[]): string {
+  let standing = '';
+  const blocks = script.flatMap((line, i) => {
+    const text = line.whole ?? line.text;
+    const shown = passes(line) && standing ? `${text}\n${standing}` : text;
+    if (!passes(line)) standing = text;
+    const endMs = script[i + 1]?.atMs ?? Math.max(totalMs, line.atMs + LEAST_MS);
+    if (endMs <= line.atMs) return [];
+    return [`${stamp(line.atMs)} --> ${stamp(endMs)}\n${escaped(shown)}\n`];
   });
   return ['WEBVTT\n', ...blocks].join('\n');
 }

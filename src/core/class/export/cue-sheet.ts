@@ -1,5 +1,5 @@
 import { printClock } from '@/core/common';
-import { moveById, levelById } from '@/core/moves';
+import { cuesOf, moveById, levelById } from '@/core/moves';
 import {
   catalogueFor,
   itemInForce,
@@ -21,8 +21,14 @@ export interface CueSheetPhrases {
   ];
   readonly dose: (inForce: ItemInForce) => string;
   readonly side: (side: Segment['side']) => string;
+  /** A text with the side's words in it. */
+  readonly sided: (text: string, side: Segment['side']) => string;
   /** What a lane does; a move of null is rest. */
   readonly lane: (name: string, moveName: string | null, level: string | null) => string;
+  /** Under the cue: watch points and the breath. */
+  readonly watch: (watch: readonly string[], breath: string | undefined) => string;
+  /** Behind what a lane does: how it is made easier, and how it goes further. */
+  readonly change: (easier: string, further: string) => string;
   readonly rest: string;
   readonly total: (time: string) => string;
   /** What stands under every sheet: a heading, and lines of the stop signs. */
@@ -73,17 +79,26 @@ function workCells(
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
   const dose = item ? phrases.dose(itemInForce(item, routine)) : '';
   const catalogue = catalogueFor(routine);
-  const options = Object.entries(segment.lanes).map(([name, { moveId, level }]) => {
-    const move = moveId && moveById(catalogue, moveId);
-    if (!move) return phrases.lane(name, null, null);
-    return phrases.lane(name, move.name, (level && levelById(move, level)?.name) ?? null);
+  const lanes = Object.entries(segment.lanes).map(([name, { moveId, level: id }]) => {
+    const move = moveId ? moveById(catalogue, moveId) : undefined;
+    const level = move && id && levelById(move, id);
+    return { name, move, level, cues: level && cuesOf(move, level) };
   });
+  // What stands in a cell for good is not said of one side.
+  const plain = (text: string) => phrases.sided(text, segment.side);
+  const options = lanes.map(({ name, move, level, cues }) => {
+    const does = phrases.lane(name, move?.name ?? null, level ? level.name : null);
+    return cues ? `${does}. ${plain(phrases.change(cues.easier, cues.further))}` : does;
+  });
+  const [leading] = lanes;
+  const go = segment.cues[0];
+  const watch = leading?.cues && plain(phrases.watch(leading.cues.watch, leading.cues.breath));
   return [
     printClock(segment.startMs),
-    cell(segment.moveName ?? ''),
+    cell(leading?.move?.name ?? segment.moveName ?? ''),
     cell(phrases.side(segment.side)),
     cell(dose),
-    cell(segment.cues[0]?.text ?? ''),
-    cell(options.join('; ')),
+    cell([go?.whole ?? go?.text, watch].filter(Boolean).join(' ')),
+    cell(options.join(' ')),
   ];
 }

@@ -1,6 +1,7 @@
 import { GROUP_ALONE } from '@/core/people';
 import { plainPhrases, routineOf } from '@/core/testing';
 import { compile } from '@/core/timing';
+import { scriptOf } from '../script/script';
 import { captionsVtt } from './captions';
 import { cueSheet, type CueSheetPhrases } from './cue-sheet';
 import { SCORE_COLUMNS, scoreCsv, type ScoreColumn } from './score-csv';
@@ -14,6 +15,9 @@ const phrases: CueSheetPhrases = {
   columns: ['Time', 'Move', 'Side', 'Dose', 'Cue', 'Options'],
   dose: ({ dose }) => dose.kind,
   side: (side) => side ?? '',
+  sided: (text, side) => text.replaceAll('{side}', side ?? ''),
+  watch: (watch) => `watch ${watch.join(' and ')}`,
+  change: (easier) => `easier ${easier}`,
   lane: (name, moveName) => `${name} ${moveName ?? 'rests'}`,
   rest: 'Rest',
   total: (time) => time,
@@ -23,7 +27,7 @@ const phrases: CueSheetPhrases = {
 
 describe('what goes out', () => {
   test('captions stand in order, without overlap, to the end', () => {
-    const vtt = captionsVtt(score);
+    const vtt = captionsVtt(score, scriptOf(routine, score, plainPhrases));
     expect(vtt.startsWith('WEBVTT\n\n')).toBe(true);
     const times = [...vtt.matchAll(/^(\S+) --> (\S+)$/gm)].map(([, from, to]) => [from, to]);
     expect(times.length).toBeGreaterThan(5);
@@ -52,8 +56,12 @@ describe('what goes out', () => {
       'Seated twist left',
       'Seated twist right',
       'Rest ',
-      'Marching alternating',
+      'Seated march alternating',
     ]);
-    expect(rows.at(-1)).toContain('chair Seated march; stand Marching');
+    // The leading lane's move is what the row says; what the others do stands behind it.
+    expect(rows.at(-1)).toContain('chair Seated march');
+    expect(rows.at(-1)).toContain('stand Marching');
+    expect(rows.at(-1)).toContain('watch The back stays tall');
+    expect(rows[0]).toMatch(/easier .*easier /);
   });
 });

@@ -85,11 +85,14 @@ function shifted(segment: Segment, byMs: number): Segment {
   };
 }
 
-/** What is told ahead of the end stays as far ahead of it. */
+/** What is told ahead of the end stays as far ahead of it, and the half stays the half. */
 function lengthened(segment: Segment): Segment {
   return {
     ...segment,
     endMs: segment.endMs + EXTEND_MS,
+    marks: segment.marks.map((mark) =>
+      mark.kind === 'halfway' ? { ...mark, atMs: mark.atMs + EXTEND_MS / 2 } : mark,
+    ),
     cues: segment.cues.map((cue) =>
       cue.atMs > segment.startMs ? { ...cue, atMs: cue.atMs + EXTEND_MS } : cue,
     ),

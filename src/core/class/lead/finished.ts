@@ -20,7 +20,7 @@ export function runOf(lead: Lead, ended: Ended, phrases: ScorePhrases): Run {
     routine: lead.routine,
     plannedMs: planned.totalMs,
     realMs: Math.round(lead.ledMs),
-    sides: [...sideTimes(planned, lead.tally)],
+    sides: [...sideTimes(lead.routine, planned, lead.tally)],
     ...(lead.passedStops !== undefined && { passedStops: lead.passedStops }),
   };
 }

@@ -17,6 +17,7 @@ import {
   type Lead,
   type LeadAction,
 } from './lead';
+import { scriptOf } from '../script/script';
 import { onsetsOf } from './onsets';
 
 const TWIST = 'Seated cat: 4 reps, set-up "Ready."\nSeated twist: hold 20s, set-up "Ready."';
@@ -202,7 +203,11 @@ describe('a class being led', () => {
 });
 
 describe('what sounds', () => {
-  const onsets = (text: string) => onsetsOf(scoreOf(newLead(routineOf(text), GROUP_ALONE)));
+  const onsets = (text: string) => {
+    const routine = routineOf(text);
+    const score = scoreOf(newLead(routine, GROUP_ALONE));
+    return onsetsOf(score, scriptOf(routine, score, plainPhrases));
+  };
   const tones = (text: string) =>
     onsets(text).flatMap((onset) =>
       onset.kind === 'tone' ? [`${onset.atMs / 1000} ${onset.tone}`] : [],
@@ -232,8 +237,8 @@ describe('what sounds', () => {
 
   test('every cue of the score is said at its time', () => {
     const score = scoreOf(newLead(routineOf(TWIST), GROUP_ALONE));
-    const said = onsetsOf(score).filter(({ kind }) => kind === 'say');
-    expect(said).toHaveLength(score.segments.flatMap(({ cues }) => cues).length);
+    const said = onsets(TWIST).filter(({ kind }) => kind === 'say');
+    expect(said.length).toBeGreaterThan(score.segments.flatMap(({ cues }) => cues).length);
     expect(said.map(({ atMs }) => atMs)).toEqual(
       [...said.map(({ atMs }) => atMs)].sort((a, b) => a - b),
     );

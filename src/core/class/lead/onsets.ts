@@ -1,30 +1,33 @@
-import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, type Score, type Segment, msOf } from '@/core/timing';
+import { rememberPair } from '@/core/common';
+import {
+  COUNT_DOWN_FROM_MS,
+  COUNT_DOWN_MS,
+  isCounted,
+  msOf,
+  type Score,
+  type Segment,
+} from '@/core/timing';
+import type { LineKind, ScriptLine } from '../script/lines';
 
 /** Sounds that a class hears, each with one meaning. */
 export type Tone = 'count' | 'start' | 'end' | 'switch' | 'halfway' | 'rep';
 
 export type Onset =
   | { readonly atMs: number; readonly kind: 'tone'; readonly tone: Tone }
-  | { readonly atMs: number; readonly kind: 'say'; readonly text: string };
+  | { readonly atMs: number; readonly kind: 'say'; readonly line: LineKind; readonly text: string };
 
 const SECOND_MS = 1000;
 
-const known = new WeakMap<Score, readonly Onset[]>();
+/** Everything that sounds, in order, each at its moment of the score. Worked out once a script. */
+export const onsetsOf = rememberPair(
+  (score: Score, script: readonly ScriptLine[]): readonly Onset[] =>
+    [
+      ...score.segments.flatMap((segment, i) => tonesOf(segment, score.segments[i + 1])),
+      ...script.map(({ atMs, kind, text }): Onset => ({ atMs, kind: 'say', line: kind, text })),
+    ].sort((a, b) => a.atMs - b.atMs),
+);
 
-/** Everything that sounds, in order, each at its moment of the score. Worked out once a score. */
-export function onsetsOf(score: Score): readonly Onset[] {
-  const onsets = known.get(score) ?? allOnsets(score);
-  known.set(score, onsets);
-  return onsets;
-}
-
-function allOnsets(score: Score): readonly Onset[] {
-  return score.segments
-    .flatMap((segment, i) => segmentOnsets(segment, score.segments[i + 1]))
-    .sort((a, b) => a.atMs - b.atMs);
-}
-
-function segmentOnsets(segment: Segment, next: Segment | undefined): readonly Onset[] {
+function tonesOf(segment: Segment, next: Segment | undefined): readonly Onset[] {
   const tones: Onset[] = [];
   const tone = (atMs: number, name: Tone) => tones.push({ atMs, kind: 'tone', tone: name });
   const { kind, startMs, endMs } = segment;
@@ -36,15 +39,16 @@ function segmentOnsets(segment: Segment, next: Segment | undefined): readonly On
   if (kind === 'work') tone(startMs, 'start');
   const endsSet = !next || !continues(segment, next);
   if (kind === 'work' && endsSet) {
-    if (msOf(segment) >= COUNT_DOWN_FROM_MS) countTo(endMs, endMs - COUNT_DOWN_MS, tone);
+    // What is counted has "last one" in the place of a count-down.
+    const timed = !isCounted([segment]) && msOf(segment) >= COUNT_DOWN_FROM_MS;
+    if (timed) countTo(endMs, endMs - COUNT_DOWN_MS, tone);
     tone(endMs, 'end');
   }
   for (const mark of segment.marks) {
     if (mark.kind === 'halfway') tone(mark.atMs, 'halfway');
     else if (mark.kind !== 'last' && mark.atMs > startMs) tone(mark.atMs, 'rep');
   }
-  const cues = segment.cues.map(({ atMs, text }): Onset => ({ atMs, kind: 'say', text }));
-  return [...tones, ...cues];
+  return tones;
 }
 
 function countTo(endMs: number, fromMs: number, tone: (atMs: number, name: Tone) => void): void {

@@ -22,7 +22,7 @@ function runOf(title: string): Run {
     plannedMs: score.totalMs,
     realMs: score.totalMs,
     how: 'completed',
-    sides: [...sideTimes(score, tallied({}, score, 0, score.totalMs))],
+    sides: [...sideTimes(routine, score, tallied({}, score, 0, score.totalMs))],
   };
 }
 
@@ -36,12 +36,27 @@ describe('the record', () => {
     ]);
   });
 
+  test('a row tells what each way of taking part did, where some did another move', () => {
+    const done = (text: string) => {
+      const routine = routineOf(text);
+      return sideTimes(routine, compile(routine, GROUP_ALONE, plainPhrases), {});
+    };
+    const [marching] = done('lanes: chair, stand\nMarching');
+    expect(marching?.lanes?.map(({ lane, moveName }) => [lane, moveName])).toEqual([
+      ['chair', 'Seated march'],
+      ['stand', 'Marching'],
+    ]);
+    const [plank] = done('group: older\nlanes: chair, floor\nPlank: hold 10s, level full');
+    expect(plank?.lanes?.[0]).toEqual({ lane: 'chair', moveName: null, level: '' });
+    expect(done('lanes: chair, stand\nSeated cat')[0]).not.toHaveProperty('lanes');
+  });
+
   test('half a set is half a set', () => {
     const { routine } = runOf('Plain');
     const score = compile(routine, GROUP_ALONE, plainPhrases);
     const work = score.segments.find(({ kind }) => kind === 'work');
     const tally = tallied({}, score, 0, (work?.startMs ?? 0) + 7500);
-    expect(sideTimes(score, tally)[0]?.realMs).toBe(7500);
+    expect(sideTimes(routine, score, tally)[0]?.realMs).toBe(7500);
   });
 
   test.each(['=1+1', '+1', '-1', '@SUM(A1)', '\t=1', '=HYPERLINK("x")'])(

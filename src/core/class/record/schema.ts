@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { runIdSchema } from '@/core/common';
+import { LANE_NAMES } from '@/core/people';
 import { routineSchema } from '@/core/routine';
 
 /** The version of a run as it is kept; the routine in it counts its own. */
@@ -17,6 +18,17 @@ export const sideTimeSchema = z.strictObject({
   side: z.enum(['left', 'right', 'both', 'alternating']),
   plannedMs: ms,
   realMs: ms,
+  /** What each way of taking part did, where some did another move or rested. */
+  lanes: z
+    .array(
+      z.strictObject({
+        lane: z.enum(LANE_NAMES),
+        /** Null is rest. */
+        moveName: z.string().nullable(),
+        level: z.string(),
+      }),
+    )
+    .optional(),
 });
 export type SideTime = z.infer<typeof sideTimeSchema>;
 

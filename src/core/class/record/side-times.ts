@@ -1,3 +1,6 @@
+import { levelById, moveById } from '@/core/moves';
+import { laneEntries } from '@/core/people';
+import { catalogueFor, type Routine } from '@/core/routine';
 import { type Score, type Segment, isWork, msOf } from '@/core/timing';
 import type { SideTime } from './schema';
 
@@ -20,14 +23,28 @@ export function tallied(tally: Tally, score: Score, fromMs: number, toMs: number
 }
 
 /** Planned and real work for each item and side, in the order of the routine. */
-export function sideTimes(planned: Score, real: Tally): readonly SideTime[] {
+export function sideTimes(routine: Routine, planned: Score, real: Tally): readonly SideTime[] {
   const rows = new Map<string, SideTime>();
   for (const segment of planned.segments) {
     const { itemId, moveName, side } = segment;
     if (!isWork(segment) || !itemId || !moveName || !side) continue;
     const key = keyOf(segment);
     const plannedMs = (rows.get(key)?.plannedMs ?? 0) + msOf(segment);
-    rows.set(key, { itemId, moveName, side, plannedMs, realMs: Math.round(real[key] ?? 0) });
+    const realMs = Math.round(real[key] ?? 0);
+    const lanes = rows.get(key)?.lanes ?? doneByLane(routine, segment);
+    rows.set(key, { itemId, moveName, side, plannedMs, realMs, ...(lanes && { lanes }) });
   }
   return [...rows.values()];
+}
+
+/** Undefined where all did the move that the row is named for. */
+function doneByLane(routine: Routine, { moveId, lanes }: Segment): SideTime['lanes'] {
+  const works = laneEntries(lanes);
+  if (works.every(([, work]) => work.moveId === moveId)) return undefined;
+  const catalogue = catalogueFor(routine);
+  return works.map(([lane, work]) => {
+    const move = work.moveId ? moveById(catalogue, work.moveId) : undefined;
+    const level = move && work.level && levelById(move, work.level);
+    return { lane, moveName: move?.name ?? null, level: level ? level.name : '' };
+  });
 }

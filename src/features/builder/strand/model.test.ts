@@ -73,6 +73,19 @@ describe('the strand', () => {
     ]);
   });
 
+  test("a way is the leading lane's, or says whose it is; a row says who does another move", () => {
+    const { rows } = strand('group: older\nlanes: chair, stand\nSeated cat\nTandem stance');
+    const way = rows.find((row) => row.kind === 'way');
+    expect([way?.of, way?.to]).toEqual(['stand', 'stand-chair']);
+    const [, stance] = items(rows);
+    expect(stance?.instead).toMatchObject([{ lane: 'chair' }]);
+    expect(stance?.instead[0]?.move).not.toBe('Tandem stance');
+    const alone = strand('group: older\nlanes: stand\nSeated cat\nTandem stance').rows;
+    const own = alone.find((row) => row.kind === 'way');
+    expect([own?.of, own?.to]).toEqual([undefined, 'stand-chair']);
+    expect(items(alone)[1]?.instead).toEqual([]);
+  });
+
   test('a block is a head with a bracket beside its lines, each shown once', () => {
     const { rows } = strand(
       '(3 rounds, each side)\n  Seated twist: hold 20s\n  rest 5s\nSeated cat',

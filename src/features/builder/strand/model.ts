@@ -1,8 +1,9 @@
-import { laneEntries, type LaneName } from '@/core/people';
+import { laneEntries, type ByLane, type LaneName } from '@/core/people';
 import { type Side, position, type PositionId } from '@/core/body';
 import type { ItemId } from '@/core/common';
-import { unitCount } from '@/core/moves';
+import { levelById, moveById, unitCount } from '@/core/moves';
 import {
+  catalogueFor,
   itemInForce,
   SECTIONS,
   type Block,
@@ -40,6 +41,8 @@ export type StrandRow =
       readonly fromHeight: number;
       readonly toHeight: number;
       readonly to: PositionId;
+      /** Whose way it is, where the leading way of taking part stays. */
+      readonly of: LaneName | undefined;
       readonly moveMs: number;
       readonly pauseMs: number;
     })
@@ -50,6 +53,8 @@ export type StrandRow =
       readonly height: number;
       readonly leaves: readonly Leaf[];
       readonly lines: number;
+      /** What ways of taking part do that do another move, or rest. */
+      readonly instead: readonly Instead[];
       /** All that the score gives it, from its way to its last second. */
       readonly ms: number;
     })
@@ -59,6 +64,13 @@ export type StrandRow =
       readonly entry: Exclude<Line, Item>;
       readonly height: number;
     });
+
+/** Another move that one way of taking part does; null where it rests. */
+export interface Instead {
+  readonly lane: LaneName;
+  readonly move: string | null;
+  readonly level: string;
+}
 
 export interface Strand {
   readonly rows: readonly StrandRow[];
@@ -75,6 +87,7 @@ export function strandOf(routine: Routine, score: Score): Strand {
   const lane = laneShown(score);
   const rows: StrandRow[] = [];
   let height = startHeight(score, lane);
+  let places: ByLane<PositionId> = score.segments[0]?.position ?? {};
   const addLine = (line: Line, inBlock: boolean) => {
     if (line.kind !== 'item') {
       rows.push({ kind: 'entry', key: line.id, inBlock, entry: line, height });
@@ -82,7 +95,8 @@ export function strandOf(routine: Routine, score: Score): Strand {
     }
     const segments = byItem.get(line.id) ?? [];
     const firstPlay = segments.filter(({ play }) => play === segments[0]?.play);
-    const way = wayRow(line.id, firstPlay, lane, height, inBlock);
+    const way = wayRow(line.id, firstPlay, { lane, height, places }, inBlock);
+    places = segments.at(-1)?.position ?? places;
     if (way) rows.push(way);
     height = way?.toHeight ?? height;
     rows.push(itemRow(line, routine, segments, height, inBlock));
@@ -102,7 +116,7 @@ export function strandOf(routine: Routine, score: Score): Strand {
       entry.lines.forEach((line) => addLine(line, true));
     }
   }
-  const last = wayRow('end', segmentsAtEnd(score), lane, height, false);
+  const last = wayRow('end', segmentsAtEnd(score), { lane, height, places }, false);
   if (last) rows.push(last);
   const lengths = rows.flatMap((row) => (row.kind === 'item' ? row.leaves.map(halfLength) : []));
   return { rows, longestMs: Math.max(1, ...lengths) };
@@ -149,24 +163,36 @@ function segmentsAtEnd({ segments }: Score): readonly Segment[] {
   return segments.slice(lastPlay + 1);
 }
 
+/** Where the strand has come to: its lane, how high that stands, and where all of them are. */
+interface Standing {
+  readonly lane: LaneName;
+  readonly height: number;
+  readonly places: ByLane<PositionId>;
+}
+
 function wayRow(
   key: string,
   segments: readonly Segment[],
-  lane: LaneName,
-  fromHeight: number,
+  { lane, height, places }: Standing,
   inBlock: boolean,
 ): Extract<StrandRow, { kind: 'way' }> | undefined {
   const moving = segments.filter(({ kind }) => kind === 'transfer');
-  const to = moving.at(-1)?.position[lane];
+  const after = moving.at(-1)?.position;
+  if (!after) return undefined;
+  const movers = laneEntries(after).filter(([name, at]) => places[name] !== at);
+  const [leading] = laneEntries(after).map(([name]) => name);
+  const own = (name: LaneName | undefined) => movers.find(([mover]) => mover === name);
+  const [of = lane, to = after[lane]] = own(leading) ?? own(lane) ?? movers[0] ?? [];
   if (!to) return undefined;
   const pauses = segments.filter(({ kind }) => kind === 'pause');
   return {
     kind: 'way',
     key: `way ${key}`,
     inBlock,
-    fromHeight,
-    toHeight: position(to).height,
+    fromHeight: height,
+    toHeight: heightOf(after[lane]) ?? height,
     to,
+    of: of === leading ? undefined : of,
     moveMs: moving.reduce((sum, segment) => sum + msOf(segment), 0),
     pauseMs: pauses.reduce((sum, segment) => sum + msOf(segment), 0),
   };
@@ -188,7 +214,19 @@ function itemRow(
       : [...setLeaves(work), ...missingLeaves(work, item, move.sides === 'each')];
   const lines = Math.max(1, ...leaves.map(({ line }) => line + 1));
   const ms = segments.reduce((sum, segment) => sum + msOf(segment), 0);
-  return { kind: 'item', key: item.id, inBlock, item, inForce, height, leaves, lines, ms };
+  const instead = insteadOf(item, routine, work[0]);
+  return { kind: 'item', key: item.id, inBlock, item, inForce, height, leaves, lines, instead, ms };
+}
+
+function insteadOf(item: Item, routine: Routine, work: Segment | undefined): readonly Instead[] {
+  const catalogue = catalogueFor(routine);
+  return laneEntries(work?.lanes ?? {}).flatMap(([lane, { moveId, level }]): Instead[] => {
+    if (moveId === item.moveId) return [];
+    if (!moveId) return [{ lane, move: null, level: '' }];
+    const move = moveById(catalogue, moveId);
+    const own = level && move.levels.length > 1 ? levelById(move, level) : undefined;
+    return [{ lane, move: move.name, level: own?.name ?? '' }];
+  });
 }
 
 /** The work of the first play of each side: rounds and steps of a build-up show once. */

@@ -6,7 +6,8 @@ import Svg, { Path } from 'react-native-svg';
 import { type ItemId, withCapital } from '@/core/common';
 import type { RuleFinding } from '@/core/judgement';
 import { TARGET, useTokens } from '@/design';
-import { SECTION_TITLES, blockWords, doseWords, timeWords } from '@/words/names';
+import { usualLevel } from '@/core/moves';
+import { LANE_TITLES, SECTION_TITLES, blockWords, doseWords, timeWords } from '@/words/names';
 import { RowFindings, findingsLabel } from '../findings';
 import { BUILD } from '../strings';
 import { Leaves } from './leaves';
@@ -126,6 +127,7 @@ function WayRow({ row, width }: { readonly row: Of<'way'>; readonly width: numbe
         />
       </View>
       <Text variant="bodyMedium" style={[styles.way, { color: t.quiet }]}>
+        {row.of && `${LANE_TITLES[row.of]}: `}
         {BUILD.way(row.to, timeWords(row.moveMs), row.pauseMs)}
       </Text>
     </View>
@@ -180,7 +182,8 @@ function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item
   const t = useTokens();
   const { item, inForce } = row;
   const words = doseWords(inForce);
-  const level = item.level && inForce.level.name;
+  // A group's own level is as good as written.
+  const level = (item.level ?? inForce.level !== usualLevel(inForce.move)) && inForce.level.name;
   const extra = [level, item.support && `support ${item.support}`, item.challenge]
     .filter(Boolean)
     .join(' · ');
@@ -209,6 +212,11 @@ function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item
             {extra}
           </Text>
         )}
+        {row.instead.map(({ lane, move, level: own }) => (
+          <Text key={lane} variant="bodyMedium" style={{ color: t.quiet }}>
+            {LANE_TITLES[lane]}: {move ? [move, own].filter(Boolean).join(', ') : BUILD.restHere}
+          </Text>
+        ))}
         {item.note && (
           <Text variant="bodyMedium" style={{ color: t.bark }}>
             {item.note}

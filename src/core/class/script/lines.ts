@@ -1,0 +1,32 @@
+import { CUE_KINDS, type SpokenCue } from '@/core/timing';
+
+/** What a line of the script is for: the cues of the score, and what is said between them. */
+export const LINE_KINDS = [...CUE_KINDS, 'next', 'point', 'half', 'count', 'way-out'] as const;
+export type LineKind = (typeof LINE_KINDS)[number];
+
+/** One line of the script, at its moment of the score. */
+export interface ScriptLine extends Omit<SpokenCue, 'kind'> {
+  readonly kind: LineKind;
+}
+
+/** Lines that are read once and gone; the others stand until the next of their kind. */
+const PASSING: readonly LineKind[] = ['next', 'point', 'half', 'count', 'end'];
+
+/** Whether a line is news of a moment, behind which the line before it stands again. */
+export function passes({ kind }: Pick<ScriptLine, 'kind'>): boolean {
+  return PASSING.includes(kind);
+}
+
+/** How much of the script is said aloud; the rest is shown. */
+export type Talk = 'full' | 'spare' | 'quiet';
+
+/** Names, switches and the last ones; a moment's wait before going on is said as well. */
+const SPARE: readonly LineKind[] = ['next', 'switch', 'count', 'pause'];
+
+/**
+ * Whether a line is said aloud.
+ * @example isSaid({ kind: 'go' }, 'spare') // false
+ */
+export function isSaid({ kind }: Pick<ScriptLine, 'kind'>, talk: Talk): boolean {
+  return talk === 'full' || (talk === 'spare' && SPARE.includes(kind));
+}

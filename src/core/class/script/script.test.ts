@@ -1,0 +1,205 @@
+import fc from 'fast-check';
+import { paceOf, talkMs } from '@/core/body';
+import { cuesOf } from '@/core/moves';
+import { GROUP_ALONE } from '@/core/people';
+import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import { routineArbitrary, plainPhrases, routineOf } from '@/core/testing';
+import {
+  COUNT_DOWN_FROM_MS,
+  COUNT_DOWN_MS,
+  compile,
+  isCounted,
+  isWork,
+  setKey,
+  type Score,
+} from '@/core/timing';
+import { firstFree, lastFree, take, type TakenTime } from './free-time';
+import { isSaid, type LineKind, type ScriptLine } from './lines';
+import { scriptOf } from './script';
+
+function told(routine: Routine) {
+  const score = compile(routine, GROUP_ALONE, plainPhrases);
+  return { score, script: scriptOf(routine, score, plainPhrases) };
+}
+
+const linesOf = (text: string) => told(routineOf(text)).script;
+const textsOf = (script: readonly ScriptLine[], kind: LineKind) =>
+  script.filter((line) => line.kind === kind).map(({ text }) => text);
+
+/** When something is counted aloud: nothing may be said over it. */
+function counts({ segments }: Score): readonly (readonly [number, number])[] {
+  return segments.flatMap((segment, i): (readonly [number, number])[] => {
+    const { kind, startMs, endMs } = segment;
+    if (kind === 'count-in') return [[startMs, endMs]];
+    const next = segments[i + 1];
+    const lastPart = !next || !isWork(next) || setKey(next) !== setKey(segment);
+    if (kind !== 'work' || !lastPart) return [];
+    const set = segments.filter((one) => isWork(one) && setKey(one) === setKey(segment));
+    const ms = endMs - (set[0]?.startMs ?? startMs);
+    if (isCounted(set) || ms < COUNT_DOWN_FROM_MS) return [];
+    return [[endMs - COUNT_DOWN_MS, endMs]];
+  });
+}
+
+describe('the script', () => {
+  test('never says two lines at once, over a count, or beyond the end; and loses no cue', () => {
+    fc.assert(
+      fc.property(routineArbitrary, (routine) => {
+        const { score, script } = told(routine);
+        const { talkWpm } = paceOf(routine.group, routine.pace);
+        const spans = script.map(({ atMs, text }) => [atMs, atMs + talkMs(text, talkWpm)] as const);
+        const own = new Set(score.segments.flatMap(({ cues }) => cues));
+        spans.slice(1).forEach(([fromMs], i) => {
+          // Words of an own cue, or signs alone, are as they were written.
+          const before = script[i];
+          if (!before) return;
+          const added = !own.has(before as never) || !own.has(script[i + 1] as never);
+          if (added) expect(fromMs).toBeGreaterThanOrEqual(spans[i]?.[1] ?? 0);
+        });
+        for (const line of script) {
+          expect(line.atMs).toBeGreaterThanOrEqual(0);
+          expect(line.atMs).toBeLessThanOrEqual(score.totalMs);
+        }
+        for (const [fromMs, untilMs] of counts(score)) {
+          const over = script.filter(
+            (line, i) =>
+              !own.has(line as never) &&
+              line.kind !== 'set-up' &&
+              line.atMs < untilMs &&
+              (spans[i]?.[1] ?? 0) > fromMs,
+          );
+          expect(over).toEqual([]);
+        }
+        const texts = script.map(({ text }) => text);
+        for (const { text } of own) expect(texts).toContain(text);
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  test('the way, the name and the dose come ahead; then set-up, go, a point, and the last ones', () => {
+    const script = linesOf(
+      'group: older\nSeated cat: 6 reps, tempo 3-0-3\nSeated twist: hold 20s, each side',
+    );
+    expect(script.map(({ kind }) => kind)).toEqual([
+      'next',
+      'set-up',
+      'go',
+      'point',
+      'count',
+      'count',
+      'next',
+      'way-out',
+      'set-up',
+      'go',
+      'point',
+      'switch',
+      'switch',
+      'go',
+      'point',
+    ]);
+    expect(textsOf(script, 'next')).toEqual(['now Seated cat reps', 'next Seated twist hold each']);
+    expect(textsOf(script, 'count')).toEqual(['two more', 'last one']);
+  });
+
+  test('each side, set and round hears another point', () => {
+    const points = textsOf(linesOf('Seated twist: hold 20s x2, rest 10s, each side'), 'point');
+    expect(new Set(points).size).toBe(points.length);
+    expect(points).toHaveLength(4);
+  });
+
+  test('work of forty seconds is told its half, work of a minute is spoken to in each quarter', () => {
+    const along = (text: string) =>
+      linesOf(text)
+        .filter(({ kind }) => kind === 'half' || kind === 'point')
+        .map(({ kind, atMs }) => `${kind} ${atMs / 1000}`);
+    const head = 'Seated march: set-up "Ready.", for';
+    expect(along(`${head} 15s`)).toEqual([]);
+    expect(along(`${head} 30s`)).toEqual(['point 23']);
+    expect(along(`${head} 40s`)).toEqual(['half 28']);
+    expect(along(`${head} 80s`)).toEqual(['point 28', 'half 48', 'point 68']);
+  });
+
+  test('a point is that of the level that is done', () => {
+    const routine = routineOf('lanes: stand\nPlank: hold 30s, level hands on the wall');
+    const [item] = itemsInOrder(routine);
+    if (!item) throw new Error('no item');
+    const { move, level } = itemInForce(item, routine);
+    const [first] = cuesOf(move, level).watch;
+    expect(textsOf(told(routine).script, 'point')).toEqual([`${first}.`]);
+  });
+
+  test('what two rounds of one move do is named once, what a round brings back is named again', () => {
+    const names = (text: string) => textsOf(linesOf(`group: older\n${text}`), 'next');
+    expect(names('(3 rounds)\n  Seated cat: 4 reps')).toHaveLength(1);
+    expect(names('(2 rounds)\n  Seated cat: 4 reps\n  Seated march: for 20s')).toEqual([
+      'now Seated cat reps',
+      'next Seated march timed each',
+      'next Seated cat',
+      'next Seated march',
+    ]);
+  });
+
+  test('no way out is said to people who are on their way already', () => {
+    const { score, script } = told(
+      routineOf('group: desk\nlanes: stand\nSeated twist: hold 20s\nStanding side bend: hold 20s'),
+    );
+    const leaves = score.segments.findIndex(({ kind }) => kind === 'transfer');
+    const at = score.segments[leaves]?.startMs ?? 0;
+    const late = script.filter(({ kind, atMs }) => kind === 'way-out' && atMs >= at);
+    expect(late.every(({ atMs }) => atMs >= (score.segments.at(-1)?.startMs ?? 0))).toBe(true);
+  });
+
+  test('a lane that rests is told nothing of what others do', () => {
+    const script = linesOf('group: older\nlanes: chair, floor\nPlank: hold 30s, level full');
+    expect(textsOf(script, 'next')).toEqual([]);
+    expect(textsOf(script, 'point')).toEqual([]);
+  });
+
+  test('spare says names, switches and last ones; quiet says nothing', () => {
+    const kinds: readonly LineKind[] = [
+      'next',
+      'go',
+      'point',
+      'switch',
+      'count',
+      'way-out',
+      'pause',
+    ];
+    expect(kinds.filter((kind) => isSaid({ kind }, 'full'))).toEqual(kinds);
+    expect(kinds.filter((kind) => isSaid({ kind }, 'spare'))).toEqual([
+      'next',
+      'switch',
+      'count',
+      'pause',
+    ]);
+    expect(kinds.filter((kind) => isSaid({ kind }, 'quiet'))).toEqual([]);
+  });
+});
+
+describe('free time', () => {
+  const span = fc
+    .tuple(fc.integer({ min: 0, max: 90 }), fc.integer({ min: 1, max: 20 }))
+    .map(([fromMs, ms]) => ({ fromMs, untilMs: fromMs + ms }));
+
+  test('what is found is free, inside its bounds, and the first or the last of it', () => {
+    const within = { fromMs: 10, untilMs: 80 };
+    fc.assert(
+      fc.property(
+        fc.array(span, { maxLength: 8 }),
+        fc.integer({ min: 1, max: 15 }),
+        (spans, ms) => {
+          const taken: TakenTime = [];
+          spans.forEach((one) => take(taken, one));
+          const isFree = (atMs: number) =>
+            spans.every(({ fromMs, untilMs }) => untilMs <= atMs || fromMs >= atMs + ms);
+          const all = Array.from({ length: 71 }, (_, i) => 10 + i).filter(
+            (atMs) => atMs + ms <= within.untilMs && isFree(atMs),
+          );
+          expect(firstFree(taken, ms, within)).toBe(all[0]);
+          expect(lastFree(taken, ms, within)).toBe(all.at(-1));
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,367 @@
+import { paceOf, talkMs, type Pace } from '@/core/body';
+import { cuesOf, levelById, moveById, type Cues, type Level, type Move } from '@/core/moves';
+import {
+  catalogueFor,
+  itemInForce,
+  itemsInOrder,
+  type Item,
+  type ItemInForce,
+  type Routine,
+} from '@/core/routine';
+import {
+  COUNT_DOWN_FROM_MS,
+  COUNT_DOWN_MS,
+  isCounted,
+  isWork,
+  msOf,
+  setKey,
+  spoken,
+  type Score,
+  type ScorePhrases,
+  type Segment,
+} from '@/core/timing';
+import { firstFree, giveBack, lastFree, take, type Span, type TakenTime } from './free-time';
+import type { LineKind, ScriptLine } from './lines';
+
+/** The sentences that a script needs beside those of the score; `words` fills the table. */
+export interface ScriptPhrases {
+  /** Ahead of a move, with its dose where that is not known yet. */
+  readonly next: (name: string, dose: string | null) => string;
+  /** At the move itself, where there was no time ahead. */
+  readonly now: (name: string, dose: string | null) => string;
+  /** A dose as it is said: "eight each side". `each` is false where a block gives the side. */
+  readonly dose: (inForce: ItemInForce, each: boolean) => string;
+  readonly halfway: string;
+  readonly twoMore: (eachSide: boolean) => string;
+  readonly lastOne: (eachSide: boolean) => string;
+}
+
+/** Shorter work has its go-cue and nothing beside it. */
+const POINT_FROM_MS = 20_000;
+/** From this length on a watch point stands in each quarter. */
+const QUARTERS_FROM_MS = 60_000;
+/** A way out that comes later than this comes too late. */
+const WAY_OUT_WITHIN_MS = 3000;
+/** The end of a switch is counted. */
+const SWITCH_COUNT_MS = 3000;
+/** "Two more" is of use where there were more than these. */
+const TWO_MORE_FROM = 4;
+
+/** One play of an item as it stands in the score. */
+interface Scene {
+  readonly item: Item;
+  readonly inForce: ItemInForce;
+  /** What the leading lane does, which is the one that is spoken to; undefined where it rests. */
+  readonly done: { readonly move: Move; readonly level: Level; readonly cues: Cues } | undefined;
+  readonly setUp: Segment | undefined;
+  /** Each set with its parts. */
+  readonly sets: readonly (readonly Segment[])[];
+  /** When its own set-up, count-in or switch begins; ways and props stand before. */
+  readonly fromMs: number;
+  readonly workEndMs: number;
+  /** Whether it is done on the one side only: in a pass of a block, or as written. */
+  readonly oneSide: boolean;
+}
+
+interface Draft {
+  readonly pace: Pace;
+  readonly phrases: ScorePhrases & ScriptPhrases;
+  readonly lines: ScriptLine[];
+  readonly taken: TakenTime;
+  /** How many points each item has had, so that every side and round hears another. */
+  readonly pointsSaid: Map<string, number>;
+}
+
+/**
+ * All that could be said in a class by somebody who is not there: the cues of the score, and in the
+ * time they leave, what comes and for how long, watch points and the breath, how far along it is,
+ * and the way out. It never lengthens the score, never says two lines at once, and never speaks over
+ * a count.
+ * @returns lines in order, in integer milliseconds of the score
+ */
+export function scriptOf(
+  routine: Routine,
+  score: Score,
+  phrases: ScorePhrases & ScriptPhrases,
+): readonly ScriptLine[] {
+  const draft: Draft = {
+    pace: paceOf(routine.group, routine.pace),
+    phrases,
+    lines: [],
+    taken: [],
+    pointsSaid: new Map(),
+  };
+  score.segments.forEach((segment) => takeSegment(draft, segment));
+  const scenes = scenesOf(routine, score);
+  scenes.forEach((scene) => scene.sets.forEach((set) => tellCount(draft, scene, set)));
+  [undefined, ...scenes].forEach((before, i) => tellBetween(draft, score, before, scenes[i]));
+  scenes.forEach((scene) => scene.sets.forEach((set) => tellAlong(draft, scene, set)));
+  return draft.lines.sort((a, b) => a.atMs - b.atMs);
+}
+
+/** The score's own cues, and what is counted or pushed through without a word. */
+function takeSegment(draft: Draft, { kind, startMs, endMs, cues }: Segment): void {
+  for (const cue of cues) {
+    draft.lines.push(cue);
+    take(draft.taken, spanOf(draft, cue));
+  }
+  if (kind === 'count-in' || kind === 'press') {
+    take(draft.taken, { fromMs: startMs, untilMs: endMs });
+  }
+  if (kind === 'switch') {
+    take(draft.taken, { fromMs: Math.max(startMs, endMs - SWITCH_COUNT_MS), untilMs: endMs });
+  }
+}
+
+function spanOf(draft: Draft, { atMs, text }: Pick<ScriptLine, 'atMs' | 'text'>): Span {
+  return { fromMs: atMs, untilMs: atMs + talk(draft, text) };
+}
+
+function talk({ pace }: Draft, text: string): number {
+  return talkMs(text, pace.talkWpm);
+}
+
+/** Says a line in the first or the last free time of a stretch, if there is enough of it. */
+function tell(
+  draft: Draft,
+  kind: LineKind,
+  text: string,
+  within: Span,
+  find: typeof firstFree = firstFree,
+): boolean {
+  const atMs = find(draft.taken, talk(draft, text), within);
+  if (atMs === undefined) return false;
+  const line = { atMs, kind, text };
+  draft.lines.push(line);
+  take(draft.taken, spanOf(draft, line));
+  return true;
+}
+
+function scenesOf(routine: Routine, score: Score): readonly Scene[] {
+  const items = new Map(itemsInOrder(routine).map((item) => [item.id, item]));
+  const played = score.segments.filter(({ play }) => play !== null);
+  return grouped(played, ({ play }) => String(play)).flatMap((segments) => {
+    const item = items.get(segments[0]?.itemId ?? ('' as Item['id']));
+    return item ? sceneOf(routine, item, segments) : [];
+  });
+}
+
+/** Segments with the same key together, in the order of their first ones. */
+function grouped(
+  segments: readonly Segment[],
+  keyOf: (segment: Segment) => string,
+): readonly (readonly Segment[])[] {
+  const groups = new Map<string, Segment[]>();
+  for (const segment of segments) {
+    const known = groups.get(keyOf(segment));
+    if (known) known.push(segment);
+    else groups.set(keyOf(segment), [segment]);
+  }
+  return [...groups.values()];
+}
+
+function sceneOf(routine: Routine, item: Item, segments: readonly Segment[]): readonly Scene[] {
+  const begins = segments.find(({ kind }) => !BEFORE.includes(kind));
+  const ends = segments.at(-1);
+  if (!begins || !ends) return [];
+  const inForce = itemInForce(item, routine);
+  const sides = new Set(segments.filter(isWork).map(({ side }) => side));
+  return [
+    {
+      item,
+      inForce,
+      done: doneIn(routine, segments[0]),
+      setUp: segments.find(({ kind }) => kind === 'set-up'),
+      sets: grouped(segments.filter(isWork), setKey),
+      fromMs: begins.startMs,
+      workEndMs: ends.endMs,
+      oneSide: inForce.sides.way === 'each' && sides.size === 1,
+    },
+  ];
+}
+
+const BEFORE: readonly Segment['kind'][] = ['transfer', 'prop', 'pause'];
+
+function doneIn(routine: Routine, segment: Segment | undefined): Scene['done'] {
+  const [leading] = Object.values(segment?.lanes ?? {});
+  if (!leading?.moveId) return undefined;
+  const move = moveById(catalogueFor(routine), leading.moveId);
+  const level = leading.level && levelById(move, leading.level);
+  return level ? { move, level, cues: cuesOf(move, level) } : undefined;
+}
+
+function stretchOf(set: readonly Segment[]): Span {
+  return { fromMs: set[0]?.startMs ?? 0, untilMs: set.at(-1)?.endMs ?? 0 };
+}
+
+/** Where the count-down begins; counted work has the last of its count in its place. */
+function countDownMs(set: readonly Segment[]): number {
+  const { fromMs, untilMs } = stretchOf(set);
+  const counts = !isCounted(set) && untilMs - fromMs >= COUNT_DOWN_FROM_MS;
+  return counts ? untilMs - COUNT_DOWN_MS : untilMs;
+}
+
+/** "Two more", "last one", at the moment or soon after; and nothing is said over a count-down. */
+function tellCount(draft: Draft, { done }: Scene, set: readonly Segment[]): void {
+  const { untilMs } = stretchOf(set);
+  const downMs = countDownMs(set);
+  if (downMs < untilMs) take(draft.taken, { fromMs: downMs, untilMs });
+  const marks = set.flatMap((segment) => segment.marks);
+  const last = marks.find(({ kind }) => kind === 'last');
+  if (!done || !last?.n) return;
+  const turns = marks.filter(({ kind }) => kind === 'last').length;
+  const count = last.n;
+  const starts = (n: number) => marks.find((mark) => mark.n === n && mark.kind !== 'last')?.atMs;
+  const lastMs = starts(count) ?? last.atMs;
+  const unitMs = (untilMs - lastMs) / 2;
+  const each = turns > 1;
+  const beforeMs = starts(count - 1);
+  const say = (text: string, atMs: number) =>
+    tell(draft, 'count', text, {
+      fromMs: atMs,
+      untilMs: Math.min(untilMs, atMs + unitMs + talk(draft, text)),
+    });
+  if (count >= TWO_MORE_FROM && beforeMs !== undefined) say(draft.phrases.twoMore(each), beforeMs);
+  if (count > 1) say(draft.phrases.lastOne(each), lastMs);
+}
+
+/** Between two moves: the way out of the one, then the name and the dose of the other. */
+function tellBetween(
+  draft: Draft,
+  { segments, totalMs }: Score,
+  before: Scene | undefined,
+  next: Scene | undefined,
+): void {
+  const gap = { fromMs: before?.workEndMs ?? 0, untilMs: next?.fromMs ?? totalMs };
+  const leaves = segments.find(
+    ({ kind, startMs }) =>
+      (kind === 'transfer' || kind === 'prop') && startMs >= gap.fromMs && startMs < gap.untilMs,
+  );
+  const out = before && wayOutOf(draft, before);
+  const told = out === undefined || tellWayOut(draft, out, gap, leaves?.startMs);
+  if (!next) return;
+  const ahead: Ahead[] = told || leaves ? [] : [{ kind: 'way-out', text: out }];
+  const name = tellNext(draft, before, next, gap, ahead);
+  tellAhead(draft, next, name ? [...ahead, name] : ahead, !before);
+}
+
+/** Before anybody walks off, and soon enough to be of use. */
+function tellWayOut(draft: Draft, out: string, gap: Span, leavesMs = gap.untilMs): boolean {
+  const latestMs = gap.fromMs + WAY_OUT_WITHIN_MS + talk(draft, out);
+  return tell(draft, 'way-out', out, { ...gap, untilMs: Math.min(leavesMs, latestMs) });
+}
+
+/** Who does two rounds of one thing in a row is not told its name again. */
+function tellNext(
+  draft: Draft,
+  before: Scene | undefined,
+  next: Scene,
+  gap: Span,
+  ahead: readonly Ahead[],
+): Ahead | undefined {
+  const name = next.done?.move.name;
+  if (name === undefined || before?.item === next.item) return undefined;
+  const dose = next.setUp && draft.phrases.dose(next.inForce, !next.oneSide);
+  for (const amount of dose === undefined ? [null] : [dose, null]) {
+    const text = draft.phrases.next(name, amount);
+    if (tell(draft, 'next', text, gap, lastFree)) return undefined;
+    const now: Ahead = { kind: 'next', text: draft.phrases.now(name, amount) };
+    if (spareMs(draft, next, !before) >= aheadMs(draft, [...ahead, now])) return now;
+    if (before && tellInWork(draft, before, text)) return undefined;
+  }
+  return undefined;
+}
+
+/** In the second half of the last set before, ahead of its count-down. */
+function tellInWork(draft: Draft, { sets }: Scene, text: string): boolean {
+  const set = sets.at(-1) ?? [];
+  const { fromMs, untilMs } = stretchOf(set);
+  const halfMs = (fromMs + untilMs) / 2;
+  return tell(draft, 'next', text, { fromMs: halfMs, untilMs: countDownMs(set) }, lastFree);
+}
+
+/** A line that is said before the set-up, in the time that the set-up has to spare. */
+interface Ahead {
+  readonly kind: 'way-out' | 'next';
+  readonly text: string;
+}
+
+function aheadMs(draft: Draft, ahead: readonly Ahead[]): number {
+  return ahead.reduce((sum, { text }) => sum + talk(draft, text), 0);
+}
+
+/**
+ * What a set-up leaves when its words are said and people have settled. Who has just begun sits
+ * already, so that the first name may take of the settling.
+ */
+function spareMs(draft: Draft, { setUp }: Scene, begins: boolean): number {
+  const cue = setUp?.cues[0];
+  if (!setUp || !cue) return 0;
+  return msOf(setUp) - (begins ? 0 : draft.pace.settlingMs) - talk(draft, cue.text);
+}
+
+/** Lines ahead of a set-up push its own words back, inside the same time. */
+function tellAhead(draft: Draft, scene: Scene, ahead: readonly Ahead[], begins: boolean): void {
+  const cue = scene.setUp?.cues[0];
+  const fits = aheadMs(draft, ahead) <= spareMs(draft, scene, begins);
+  if (!cue || ahead.length === 0 || !fits) return;
+  const at = draft.lines.indexOf(cue);
+  giveBack(draft.taken, spanOf(draft, cue));
+  draft.lines.splice(at, 1);
+  let atMs = cue.atMs;
+  for (const line of [...ahead, { ...cue }]) {
+    draft.lines.push({ ...line, atMs });
+    take(draft.taken, spanOf(draft, { ...line, atMs }));
+    atMs += talk(draft, line.text);
+  }
+}
+
+/** Along the work: a watch point or the breath, and that half of it is done. */
+function tellAlong(draft: Draft, scene: Scene, set: readonly Segment[]): void {
+  const { fromMs, untilMs } = stretchOf(set);
+  const ms = untilMs - fromMs;
+  if (!scene.done || ms < POINT_FROM_MS) return;
+  const downMs = countDownMs(set);
+  const half = set.flatMap(({ marks }) => marks).find(({ kind }) => kind === 'halfway');
+  const point = (atMs: number, with_ = '') => {
+    const text = nextPoint(draft, scene, set);
+    if (text === undefined) return false;
+    const within = { fromMs: atMs, untilMs: Math.min(downMs, atMs + ms / 5 + talk(draft, text)) };
+    const kind = with_ ? 'half' : 'point';
+    const said = tell(draft, kind, [with_, text].filter(Boolean).join(' '), within);
+    if (said) draft.pointsSaid.set(scene.item.id, (draft.pointsSaid.get(scene.item.id) ?? 0) + 1);
+    return said;
+  };
+  if (ms >= QUARTERS_FROM_MS) point(fromMs + ms / 4);
+  if (!half) point(fromMs + ms / 2);
+  else if (!point(half.atMs, draft.phrases.halfway)) {
+    tell(draft, 'half', draft.phrases.halfway, { fromMs: half.atMs, untilMs: downMs });
+  }
+  if (ms >= QUARTERS_FROM_MS) point(fromMs + (ms * 3) / 4);
+}
+
+/** Watch points and the breath in turn, so that each side, set and round hears another. */
+function nextPoint(
+  draft: Draft,
+  { item, done }: Scene,
+  set: readonly Segment[],
+): string | undefined {
+  if (!done) return undefined;
+  const points = [...done.cues.watch, ...(done.cues.breath ? [done.cues.breath] : [])];
+  const text = points[(draft.pointsSaid.get(item.id) ?? 0) % points.length];
+  return text && sentence(sided(draft, text, set[0]));
+}
+
+function wayOutOf(draft: Draft, { done, sets }: Scene): string | undefined {
+  const last = sets.at(-1)?.[0];
+  return done && sentence(sided(draft, done.cues.wayOut, last));
+}
+
+function sided(draft: Draft, text: string, segment: Segment | undefined): string {
+  return spoken(text, segment?.side ?? null, null, draft.phrases);
+}
+
+/** Watch points are written without a stop, since they also stand in lists. */
+function sentence(text: string): string {
+  return /[.!?]$/.test(text) ? text : `${text}.`;
+}
