@@ -1,13 +1,13 @@
 import type { TakingPart } from '@/core/people';
 import { wrap, type Remote } from 'comlink';
 import type { NewId } from '@/core/common';
-import type { RuleFinding, SafeFitting, Ordering } from '@/core/judgement';
+import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
 import type { Change, Routine } from '@/core/routine';
 import type { RoutineWorker } from '@/workers/routine.protocol';
 
 /** What is worked out beside the page. Each rejects where the worker fails or takes too long. */
 export interface RoutineWork {
-  findings(routine: Routine, part: TakingPart): Promise<readonly RuleFinding[]>;
+  findings(routine: Routine, part: TakingPart): Promise<readonly PlacedFinding[]>;
   mend(routine: Routine, part: TakingPart, finding: RuleFinding): Promise<Change | undefined>;
   fit(routine: Routine, part: TakingPart, slotMs: number): Promise<SafeFitting>;
   order(routine: Routine, part: TakingPart): Promise<Ordering>;
@@ -26,7 +26,7 @@ const LONGEST_MS = 20_000;
 export function browserRoutineWork(newId: NewId): RoutineWork {
   let running: Running | undefined;
   /** Each state of a routine is looked at once, however many ask. */
-  const known = new WeakMap<Routine, WeakMap<TakingPart, Promise<readonly RuleFinding[]>>>();
+  const known = new WeakMap<Routine, WeakMap<TakingPart, Promise<readonly PlacedFinding[]>>>();
   const ask = async <T>(question: (work: Remote<RoutineWorker>) => Promise<T>): Promise<T> => {
     const own = (running ??= start());
     let timer: ReturnType<typeof setTimeout> | undefined;

@@ -1,10 +1,10 @@
 import { takingPart } from './taking-part';
-import type { RuleFinding, SafeFitting, Ordering } from '@/core/judgement';
+import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
 import type { Change, Routine } from '@/core/routine';
 import type { AppThunk } from './slices';
 
 /** What the checks find, worked out beside the page. */
-export function findingsOf(routine: Routine): AppThunk<Promise<readonly RuleFinding[]>> {
+export function findingsOf(routine: Routine): AppThunk<Promise<readonly PlacedFinding[]>> {
   return (_, __, { work }) => work.findings(routine, takingPart());
 }
 

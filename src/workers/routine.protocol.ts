@@ -1,10 +1,10 @@
-import type { RuleFinding, SafeFitting, Ordering } from '@/core/judgement';
+import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
 import type { TakingPart } from '@/core/people';
 import type { Change, Routine } from '@/core/routine';
 
 /** What the routine worker is asked; what makes entries is given a word that starts their ids. */
 export interface RoutineWorker {
-  findings(routine: Routine, part: TakingPart): readonly RuleFinding[];
+  findings(routine: Routine, part: TakingPart): readonly PlacedFinding[];
   mend(
     routine: Routine,
     part: TakingPart,

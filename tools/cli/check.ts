@@ -14,12 +14,17 @@ export function findingRows({ routine, part, lines }: Input) {
   return checkRoutine(routine, wish).map((finding) => {
     const mend = mendOf(routine, finding, { ...wish, newId: newIdsFor(routine) });
     const { id, severity, itemId, lane, side, numbers, about, source, accepted } = finding;
+    const places = finding.places.map((place) => ({
+      line: lineOf(lines, place.itemId),
+      ...place,
+    }));
     return {
       id,
       severity,
       line: lineOf(lines, itemId),
       itemId,
       lane,
+      places,
       side,
       numbers,
       about,
@@ -43,8 +48,8 @@ export function findingsTable(rows: readonly Row[]): string {
   if (rows.length === 0) return `${NOTHING_FOUND}\n`;
   return table([
     ['line', 'severity', 'check', 'lane', 'what', 'mend'],
-    ...rows.map(({ line, severity, id, lane, what, mend }) => [
-      line === null ? '-' : String(line),
+    ...rows.map(({ places, severity, id, lane, what, mend }) => [
+      places.map(({ line }) => line ?? '-').join(', '),
       SEVERITY_NAMES[severity],
       id,
       lane === null ? '' : LANE_TITLES[lane],

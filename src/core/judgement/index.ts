@@ -1,4 +1,5 @@
 export { checkRoutine, mendOf, type RuleFinding } from './check/check';
+export type { FindingPlace, PlacedFinding } from './check/reasons';
 export {
   RULE_SOURCES,
   type About,

@@ -15,6 +15,7 @@ export {
 export {
   addEntry,
   changeHeader,
+  acceptFindings,
   changeItem,
   changeLevel,
   duplicateEntry,

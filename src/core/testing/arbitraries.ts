@@ -149,7 +149,7 @@ export const routineArbitrary: fc.Arbitrary<Routine> = fc
       const id: ItemId = itemIdSchema.parse(`i${++n}`);
       const whole = { ...one, id } as Entry;
       if (whole.kind === 'block') return { ...whole, lines: whole.lines.map(withId) as Line[] };
-      return whole.kind === 'item' ? mendedItem(whole, { group: rest.group }) : whole;
+      return whole.kind === 'item' ? mendedItem(whole, { group }) : whole;
     };
     const withIds = (entries: readonly object[]) => entries.map(withId);
     const given = Object.fromEntries(

@@ -3,7 +3,7 @@ import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, IconButton, TextInput } from 'react-native-paper';
 import { type ItemId, printClock } from '@/core/common';
-import { changeHeader, entryAt, hasEntry, placeOf } from '@/core/routine';
+import { acceptFindings, changeHeader, entryAt, hasEntry, placeOf } from '@/core/routine';
 import { Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { NotFoundScreen, Saving } from '@/features/notices';
 import { onKey, showRow } from '@/platform/page';
@@ -72,6 +72,10 @@ function Builder(editing: Editing) {
     close();
     ask();
   };
+  const keepFinding = (ids: readonly ItemId[], finding: string, why: string) => {
+    const change = acceptFindings(routine, ids, finding, why);
+    if (change) editing.change(change);
+  };
   const panel = proposal ? (
     <ProposalPanel proposal={proposal} proposals={proposals} />
   ) : chosen ? (
@@ -81,6 +85,7 @@ function Builder(editing: Editing) {
       findings={findings}
       routine={routine}
       onMend={proposals.mend}
+      onKeep={keepFinding}
       onChoose={choose}
       onClose={() => setFindingsOpen(false)}
     />

@@ -2,20 +2,20 @@ import { memo, useMemo } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
-import type { RuleFinding } from '@/core/judgement';
+import type { PlacedFinding } from '@/core/judgement';
 import { differencesOf, type Routine } from '@/core/routine';
 import { WIDE, useTokens } from '@/design';
 import { scoreOf } from '@/state';
 import { Row, strandOf } from './strand';
 import { BUILD } from './strings';
 
-const NO_FINDINGS: readonly RuleFinding[] = [];
+const NO_FINDINGS: readonly PlacedFinding[] = [];
 
 interface StrandListProps {
   /** As it is, or as it would be. */
   readonly routine: Routine;
   readonly before: Routine;
-  readonly findings: ReadonlyMap<ItemId, readonly RuleFinding[]>;
+  readonly findings: ReadonlyMap<ItemId, readonly PlacedFinding[]>;
   readonly chosen: ItemId | undefined;
   readonly onChoose: (id: ItemId) => void;
 }

@@ -64,6 +64,11 @@ export const FINDINGS = {
   noneShort: 'nothing found',
   care: 'The checks diagnose nothing and clear nobody. A person’s clinician, your local rules and your own licence have the last word.',
   accepted: (why: string) => `Kept: ${why}`,
+  places: (count: number) => `at ${count} rows`,
+  keep: 'Keep it, with a reason',
+  keepWhy: 'Why it stays',
+  keepIt: 'Keep it',
+  keepNot: 'Leave it open',
   goTo: (name: string) => `Go to ${name}`,
   more: (count: number) => `and ${count} more`,
 };

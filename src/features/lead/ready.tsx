@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { printClock, type ItemId } from '@/core/common';
+import { printClock } from '@/core/common';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
-import type { RuleFinding } from '@/core/judgement';
+import type { PlacedFinding } from '@/core/judgement';
 import { TARGET, Target, useTokens } from '@/design';
 import type { Findings } from '@/features/builder/findings';
-import { findingWhat } from '@/words/findings';
+import { findingWhat, listWords } from '@/words/findings';
 import { GROUP_TITLES } from '@/words/names';
 import { ASK_FIRST } from '@/words/safety';
 import { LEAD } from './strings';
@@ -22,14 +22,16 @@ interface ReadyProps {
   readonly elsewhere: boolean;
   readonly checks: Findings['state'];
   /** What the checks say stop to. */
-  readonly stops: readonly RuleFinding[];
+  readonly stops: readonly PlacedFinding[];
   readonly onStart: (passedStops: number) => void;
   readonly onLeave: () => void;
 }
 
-function moveNameOf(routine: Routine, id: ItemId | null): string | undefined {
-  const item = itemsInOrder(routine).find((one) => one.id === id);
-  return item && itemInForce(item, routine).move.name;
+/** The moves that a stop is about, each named once. */
+function movesOf(routine: Routine, { places }: PlacedFinding): string {
+  const ids = new Set(places.map(({ itemId }) => itemId));
+  const items = itemsInOrder(routine).filter(({ id }) => ids.has(id));
+  return listWords([...new Set(items.map((item) => itemInForce(item, routine).move.name))]);
 }
 
 /** Before the first second: what is to be led, and what the room is asked. */
@@ -93,7 +95,7 @@ export function Ready({
           </Text>
           {stops.slice(0, MOST_SHOWN).map((stop) => (
             <Text key={`${stop.id} ${stop.itemId}`} variant="bodyLarge">
-              {[moveNameOf(routine, stop.itemId), findingWhat(stop)].filter(Boolean).join(': ')}
+              {[movesOf(routine, stop), findingWhat(stop)].filter(Boolean).join(': ')}
             </Text>
           ))}
           {more > 0 && <Text variant="bodyLarge">{LEAD.moreStops(more)}</Text>}

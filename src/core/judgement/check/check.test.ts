@@ -4,7 +4,7 @@ import { personSchema, GROUP_ALONE, type TakingPart } from '@/core/people';
 import { applyChange, itemsInOrder, reversed, routineSchema } from '@/core/routine';
 import { plainPhrases, routineArbitrary, routineOf } from '@/core/testing';
 import { compile } from '@/core/timing';
-import { checkRoutine, mendOf, newFindings } from './check';
+import { checkPlaces, mendOf, newFindings } from './check';
 import { fitSafely } from './guarded';
 import { seeRoutine } from './seen';
 import { RULES, type RuleId } from './table';
@@ -16,7 +16,7 @@ const people = (...words: object[]): TakingPart => ({
   at,
 });
 const found = (text: string, id: RuleId, part = GROUP_ALONE) =>
-  checkRoutine(routineOf(text), { part, phrases: plainPhrases }).filter((one) => one.id === id);
+  checkPlaces(routineOf(text), { part, phrases: plainPhrases }).filter((one) => one.id === id);
 
 describe('fit beside the checks', () => {
   test('a caution that only the length brings is shown, and the instructor decides', () => {
@@ -60,7 +60,7 @@ describe('places and numbers', () => {
   test('stops stand first, then cautions, then notes', () => {
     const text =
       'group: desk\nlimits: breastbone opened\nslot: 20:00\nSeated twist: hold 20s, left only';
-    const order = checkRoutine(routineOf(text), { part: GROUP_ALONE, phrases: plainPhrases }).map(
+    const order = checkPlaces(routineOf(text), { part: GROUP_ALONE, phrases: plainPhrases }).map(
       (f) => f.severity,
     );
     const rank = ['stop', 'caution', 'note'];
@@ -268,8 +268,8 @@ describe('for any routine', () => {
     fc.assert(
       fc.property(routineArbitrary, (routine) => {
         const before = JSON.stringify(routine);
-        const once = checkRoutine(routine, { part: GROUP_ALONE, phrases: plainPhrases });
-        expect(checkRoutine(routine, { part: GROUP_ALONE, phrases: plainPhrases })).toEqual(once);
+        const once = checkPlaces(routine, { part: GROUP_ALONE, phrases: plainPhrases });
+        expect(checkPlaces(routine, { part: GROUP_ALONE, phrases: plainPhrases })).toEqual(once);
         expect(JSON.stringify(routine)).toBe(before);
         const ids = new Set(itemsInOrder(routine).map(({ id }) => id));
         for (const { itemId } of once) if (itemId) expect(ids.has(itemId)).toBe(true);
@@ -282,8 +282,8 @@ describe('for any routine', () => {
     fc.assert(
       fc.property(routineArbitrary, (routine) => {
         const score = compile(routine, GROUP_ALONE, plainPhrases);
-        expect(checkRoutine(routine, { part: GROUP_ALONE, phrases: plainPhrases, score })).toEqual(
-          checkRoutine(routine, { part: GROUP_ALONE, phrases: plainPhrases }),
+        expect(checkPlaces(routine, { part: GROUP_ALONE, phrases: plainPhrases, score })).toEqual(
+          checkPlaces(routine, { part: GROUP_ALONE, phrases: plainPhrases }),
         );
       }),
       { ...seeded, numRuns: 20 },
@@ -294,13 +294,13 @@ describe('for any routine', () => {
     fc.assert(
       fc.property(routineArbitrary, (routine) => {
         const wish = { part: GROUP_ALONE, phrases: plainPhrases };
-        const before = checkRoutine(routine, wish);
+        const before = checkPlaces(routine, wish);
         for (const one of before.slice(0, 6)) {
           const change = mendOf(routine, one, { ...wish, newId: countingIds('n') });
           if (!change) continue;
           const after = applyChange(routine, change);
           expect(routineSchema.safeParse(after).success).toBe(true);
-          expect(newFindings(before, checkRoutine(after, wish))).toEqual([]);
+          expect(newFindings(before, checkPlaces(after, wish))).toEqual([]);
           expect(applyChange(after, reversed(change))).toEqual(routine);
         }
       }),

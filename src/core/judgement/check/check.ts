@@ -10,6 +10,7 @@ import {
   type Named,
   type Rule,
 } from './finding';
+import { byReason, type PlacedFinding } from './reasons';
 import { seeRoutine, type Seen } from './seen';
 import { RULES, RULE_IDS, type RuleId } from './table';
 
@@ -24,10 +25,15 @@ export interface CheckWish {
 export type RuleFinding = Finding & { readonly id: RuleId };
 
 /**
- * Everything that the checks find, stops first, then in the order of the routine.
- * Pure: the same routine, people and moment give the same findings.
+ * Everything that the checks find, one finding a reason, stops first, then in the order of the
+ * routine. Pure: the same routine, people and moment give the same findings.
  */
-export function checkRoutine(routine: Routine, wish: CheckWish): readonly RuleFinding[] {
+export function checkRoutine(routine: Routine, wish: CheckWish): readonly PlacedFinding[] {
+  return byReason(checkPlaces(routine, wish));
+}
+
+/** The same with a finding for every place. */
+export function checkPlaces(routine: Routine, wish: CheckWish): readonly RuleFinding[] {
   return checkSeen(seen(routine, wish));
 }
 

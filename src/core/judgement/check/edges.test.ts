@@ -1,10 +1,10 @@
 import { GROUP_ALONE } from '@/core/people';
 import { plainPhrases, routineOf } from '@/core/testing';
-import { checkRoutine } from './check';
+import { checkPlaces } from './check';
 import type { RuleId } from './table';
 
 const found = (text: string, rule: RuleId) =>
-  checkRoutine(routineOf(text), { part: GROUP_ALONE, phrases: plainPhrases }).filter(
+  checkPlaces(routineOf(text), { part: GROUP_ALONE, phrases: plainPhrases }).filter(
     ({ id }) => id === rule,
   );
 

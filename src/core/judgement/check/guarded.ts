@@ -1,7 +1,7 @@
 import type { Routine } from '@/core/routine';
 import { timesOf, type Score } from '@/core/timing';
 import { fitRoutine, type FitWish, type Fitting } from '../fit/fit';
-import { checkRoutine, newFindings, spoiltBy, type CheckWish, type RuleFinding } from './check';
+import { checkPlaces, newFindings, spoiltBy, type CheckWish, type RuleFinding } from './check';
 
 /**
  * A fit with the cautions that its length brings, for the instructor to decide on; or, where it
@@ -21,12 +21,12 @@ export function fitSafely(
 ): SafeFitting {
   const { phrases, part } = wish;
   const score = wish.score ?? timesOf(routine, part, phrases);
-  const before = checkRoutine(routine, { phrases, part, score });
+  const before = checkPlaces(routine, { phrases, part, score });
   let brings: readonly RuleFinding[] = [];
   const guarded = (refuses: (finding: RuleFinding) => boolean) => {
     brings = [];
     const spoilt = (after: Routine, then: Score) => {
-      const found = checkRoutine(after, { phrases, part, score: then });
+      const found = checkPlaces(after, { phrases, part, score: then });
       brings = newFindings(before, found);
       return spoiltBy(before, found, refuses);
     };

@@ -11,7 +11,7 @@ import {
   type LimitName,
 } from '@/core/people';
 import { plainPhrases, routineOf } from '@/core/testing';
-import { checkRoutine } from './check';
+import { checkPlaces } from './check';
 
 type LoadOut = Limit['out'][number];
 
@@ -58,7 +58,7 @@ const line = ({ move, level }: { readonly move: Move; readonly level: Level }) =
   `${move.name}${level === usualLevel(move) ? '' : `: level ${level.name}`}`;
 
 const found = (limit: LimitName, lane: string, text: string) =>
-  checkRoutine(routineOf(`group: desk\nlimits: ${limit}\nlanes: ${lane}\n${text}`), {
+  checkPlaces(routineOf(`group: desk\nlimits: ${limit}\nlanes: ${lane}\n${text}`), {
     part: GROUP_ALONE,
     phrases: plainPhrases,
   });

@@ -3,12 +3,12 @@ import { GROUP_ALONE, type TakingPart } from '@/core/people';
 import { countingIds } from '@/core/common';
 import { applyChange, reversed, routineSchema, type Routine } from '@/core/routine';
 import { CHECK_CASES, plainPhrases, routineArbitrary, routineOf } from '@/core/testing';
-import { ORDER_RULES, checkRoutine, mendOf, newFindings } from './check';
+import { ORDER_RULES, checkPlaces, mendOf, newFindings } from './check';
 import { RULES, RULE_IDS, type RuleId } from './table';
 
 const wish = (part: TakingPart = GROUP_ALONE) => ({ part, phrases: plainPhrases });
 const of = (routine: Routine, id: RuleId, who: TakingPart | undefined) =>
-  checkRoutine(routine, wish(who)).filter((finding) => finding.id === id);
+  checkPlaces(routine, wish(who)).filter((finding) => finding.id === id);
 
 describe('the table of checks', () => {
   test('every rule has a case here', () => {
@@ -34,14 +34,14 @@ describe('the table of checks', () => {
     (id) => {
       const { fires, part: who } = CHECK_CASES[id];
       const routine = routineOf(fires);
-      const before = checkRoutine(routine, wish(who));
+      const before = checkPlaces(routine, wish(who));
       const [found] = of(routine, id, who);
       if (!found) throw new Error('nothing found');
       const change = mendOf(routine, found, { ...wish(who), newId: countingIds('n') });
       if (!change) throw new Error('no mend');
       const after = applyChange(routine, change);
       expect(routineSchema.safeParse(after).success).toBe(true);
-      const left = checkRoutine(after, wish(who));
+      const left = checkPlaces(after, wish(who));
       expect(
         left.filter((one) => one.id === id && one.severity === found.severity),
       ).not.toContainEqual(expect.objectContaining({ itemId: found.itemId, about: found.about }));
@@ -54,7 +54,7 @@ describe('the table of checks', () => {
     const cases = RULE_IDS.map((id) => routineOf(CHECK_CASES[id].fires));
     const routines = fc.oneof(routineArbitrary, fc.constantFrom(...cases));
     const plain = (routine: Routine) => {
-      const all = checkRoutine(routine, wish());
+      const all = checkPlaces(routine, wish());
       const ofAnyOrder = all.filter(({ id }) => !ORDER_RULES.includes(id));
       return ofAnyOrder
         .map((one) =>

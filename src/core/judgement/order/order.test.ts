@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { SECTIONS, applyChange, reversed, type Routine } from '@/core/routine';
 import { plainPhrases, routineArbitrary, routineOf } from '@/core/testing';
 import { compile, scoreMovingCost } from '@/core/timing';
-import { checkRoutine, newFindings } from '../check/check';
+import { checkPlaces, newFindings } from '../check/check';
 import { seeRoutine } from '../check/seen';
 import { brokenCount, brokenIn } from './broken';
 import { orderRoutine, type OrderCost } from './order';
@@ -44,7 +44,7 @@ function bestByTrying(routine: Routine): readonly [broken: number, ms: number] {
   const units = Object.fromEntries(
     SECTIONS.map((name) => [name, unitsOf(routine, name)]),
   ) as Record<(typeof SECTIONS)[number], ReturnType<typeof unitsOf>>;
-  const before = checkRoutine(routine, wish);
+  const before = checkPlaces(routine, wish);
   let best: readonly [number, number] = [costOf(routine).brokenRules, costOf(routine).movingMs];
   const all = (name: (typeof SECTIONS)[number]) =>
     permutations(units[name].map((_, at) => at)).filter((order) =>
@@ -58,7 +58,7 @@ function bestByTrying(routine: Routine): readonly [broken: number, ms: number] {
         const cost = costOf(after);
         const [broken, ms] = [cost.brokenRules, cost.movingMs];
         if (broken > best[0] || (broken === best[0] && ms >= best[1])) continue;
-        if (newFindings(before, checkRoutine(after, wish)).length === 0) best = [broken, ms];
+        if (newFindings(before, checkPlaces(after, wish)).length === 0) best = [broken, ms];
       }
     }
   }
@@ -238,7 +238,7 @@ describe('order for any routine', () => {
           expect(is.movingMs).toBeLessThanOrEqual(was.movingMs);
         }
         if (!result.change) return;
-        expect(newFindings(checkRoutine(routine, wish), checkRoutine(after, wish))).toEqual([]);
+        expect(newFindings(checkPlaces(routine, wish), checkPlaces(after, wish))).toEqual([]);
         expect(applyChange(after, reversed(result.change))).toEqual(routine);
       }),
       { seed: 11, numRuns: 60 },

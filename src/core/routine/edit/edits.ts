@@ -157,6 +157,26 @@ export function changeItem(
   return replaceEntry(routine, to);
 }
 
+/**
+ * Findings of one kind that the instructor has looked at and keeps, at every row that has them, as one
+ * edit. A reason that a row gives already for the same is replaced.
+ */
+export function acceptFindings(
+  routine: Routine,
+  ids: readonly ItemId[],
+  finding: string,
+  why: string,
+): Change | undefined {
+  const changes = [...new Set(ids)].flatMap((id) => {
+    const entry = entryAt(routine, placeOf(routine, id));
+    if (entry.kind !== 'item') return [];
+    const others = (entry.accept ?? []).filter((one) => one.finding !== finding);
+    return changeItem(routine, id, { accept: [...others, { finding, why }] }) ?? [];
+  });
+  const steps = changes.flatMap((change) => change.steps);
+  return steps.length > 0 ? { what: 'change', steps } : undefined;
+}
+
 /** Another level for all lanes, or for one; undefined goes back to the usual one. */
 export function changeLevel(
   routine: Routine,

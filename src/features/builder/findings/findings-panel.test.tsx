@@ -12,6 +12,7 @@ const MISSING = routineOf('Seated twist: hold 20s, left only');
 function setUp(routine: Routine, platform: FakePlatform = fakePlatform()) {
   const mended: Change[] = [];
   const chosen: string[] = [];
+  const kept: string[] = [];
   function Both({ about }: { readonly about: Routine }) {
     const findings = useFindings(about);
     return (
@@ -21,6 +22,7 @@ function setUp(routine: Routine, platform: FakePlatform = fakePlatform()) {
           findings={findings}
           routine={about}
           onMend={(_, change) => mended.push(change)}
+          onKeep={(ids, finding, why) => kept.push([...ids, finding, why].join(' '))}
           onChoose={(id) => chosen.push(id)}
           onClose={() => undefined}
         />
@@ -35,7 +37,7 @@ function setUp(routine: Routine, platform: FakePlatform = fakePlatform()) {
     </Provider>
   );
   render(wrapped(routine));
-  return { mended, chosen };
+  return { mended, chosen, kept };
 }
 
 describe('the findings', () => {
@@ -55,6 +57,20 @@ describe('the findings', () => {
     await waitFor(() =>
       expect(screen.getByRole('button', { name: /^Findings: 2 cautions$/ })).toBeTruthy(),
     );
+  });
+
+  test('one cause at several rows is said once, and kept once with its reason', async () => {
+    const limits = 'group: older\nlimits: knee painful left\nlanes: floor\n';
+    const { kept } = setUp(routineOf(`${limits}All-fours cat\nRock-back\nThread the needle`));
+    const about = await screen.findAllByText(/at \d rows/);
+    expect(about.length).toBeGreaterThan(0);
+    const [keep] = screen.getAllByText('Keep it, with a reason');
+    fireEvent.click(keep as HTMLElement);
+    expect(screen.getByRole('button', { name: 'Keep it' })).toHaveProperty('disabled', true);
+    fireEvent.change(screen.getByLabelText('Why it stays'), { target: { value: ' thick  mat ' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    expect(kept).toHaveLength(1);
+    expect(kept[0]).toMatch(/ thick mat$/);
   });
 
   test('an accepted caution says why', async () => {

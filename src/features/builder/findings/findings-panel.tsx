@@ -1,9 +1,10 @@
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
-import type { RuleFinding } from '@/core/judgement';
+import type { FindingPlace, PlacedFinding } from '@/core/judgement';
 import { hasEntry, type Change, type Routine } from '@/core/routine';
-import { Target, useTokens } from '@/design';
+import { Field, Target, useTokens } from '@/design';
 import { SEVERITY_NAMES, findingWhat, findingWhy, mendWords } from '@/words/findings';
 import { LANE_TITLES } from '@/words/names';
 import { entryName } from '../entry-words';
@@ -15,7 +16,9 @@ import { useMends, type Findings } from './use-findings';
 interface FindingsPanelProps {
   readonly findings: Findings;
   readonly routine: Routine;
-  readonly onMend: (finding: RuleFinding, change: Change) => void;
+  readonly onMend: (finding: PlacedFinding, change: Change) => void;
+  /** A caution that stays, with its reason, at all its places. */
+  readonly onKeep: (ids: readonly ItemId[], finding: string, why: string) => void;
   readonly onChoose: (id: ItemId) => void;
   readonly onClose: () => void;
 }
@@ -43,7 +46,7 @@ export function FindingsPanel(props: FindingsPanelProps) {
           <FindingEntry
             key={`${finding.id} ${finding.itemId} ${finding.lane} ${i}`}
             finding={finding}
-            mend={mends.get(finding)}
+            mends={mends}
             {...props}
           />
         ))}
@@ -57,17 +60,30 @@ export function FindingsPanel(props: FindingsPanelProps) {
 
 function FindingEntry({
   finding,
-  mend,
+  mends,
   routine,
   onMend,
+  onKeep,
   onChoose,
-}: FindingsPanelProps & { readonly finding: RuleFinding; readonly mend: Change | undefined }) {
+}: FindingsPanelProps & {
+  readonly finding: PlacedFinding;
+  readonly mends: ReadonlyMap<FindingPlace, Change>;
+}) {
   const t = useTokens();
-  const { itemId, lane, severity, accepted } = finding;
-  const place = itemId && hasEntry(routine, itemId) ? entryName(routine, itemId) : undefined;
+  const { lane, severity, accepted, places } = finding;
+  const [asking, setAsking] = useState(false);
   const what = findingWhat(finding);
   // Said once: some sentences name the way of taking part themselves.
   const way = lane && !what.includes(LANE_TITLES[lane]) ? LANE_TITLES[lane] : undefined;
+  const rows = places.flatMap((place) => {
+    const { itemId } = place;
+    if (!itemId || !hasEntry(routine, itemId)) return [];
+    return [{ itemId, name: entryName(routine, itemId), mend: mends.get(place) }];
+  });
+  const ids = rows.map(({ itemId }) => itemId);
+  const whole = places.length === 1 && rows.length === 0 && places[0];
+  const mendWhole = whole ? mends.get(whole) : undefined;
+  const place = rows.length > 1 ? FINDINGS.places(rows.length) : rows[0]?.name;
   return (
     <View role="listitem" style={[styles.entry, { borderTopColor: t.line }]}>
       <View style={styles.head}>
@@ -85,13 +101,67 @@ function FindingEntry({
           {FINDINGS.accepted(accepted)}
         </Text>
       )}
+      {mendWhole && (
+        <View style={styles.actions}>
+          <Target
+            label={mendWords(finding)}
+            icon="mend"
+            onPress={() => onMend(finding, mendWhole)}
+          />
+        </View>
+      )}
+      {rows.map(({ itemId, name, mend }) => (
+        <View key={itemId} style={styles.actions}>
+          {mend && (
+            <Target
+              label={rows.length > 1 ? `${name}: ${mendWords(finding)}` : mendWords(finding)}
+              icon="mend"
+              onPress={() => onMend(finding, mend)}
+            />
+          )}
+          <Target look="plain" label={FINDINGS.goTo(name)} onPress={() => onChoose(itemId)} />
+        </View>
+      ))}
+      {severity === 'caution' && ids.length > 0 && !asking && (
+        <View style={styles.actions}>
+          <Target look="plain" label={FINDINGS.keep} onPress={() => setAsking(true)} />
+        </View>
+      )}
+      {asking && (
+        <KeepAsk onKeep={(why) => onKeep(ids, finding.id, why)} onLeave={() => setAsking(false)} />
+      )}
+    </View>
+  );
+}
+
+/** A caution is kept for a reason, which stands with it from then on. */
+function KeepAsk({
+  onKeep,
+  onLeave,
+}: {
+  readonly onKeep: (why: string) => void;
+  readonly onLeave: () => void;
+}) {
+  const [why, setWhy] = useState('');
+  const reason = why.trim().replace(/\s+/g, ' ');
+  return (
+    <View style={styles.keep}>
+      <Field
+        label={FINDINGS.keepWhy}
+        value={why}
+        maxLength={200}
+        autoFocus
+        onChangeText={setWhy}
+        onSubmitEditing={() => reason && onKeep(reason)}
+      />
       <View style={styles.actions}>
-        {mend && (
-          <Target label={mendWords(finding)} icon="mend" onPress={() => onMend(finding, mend)} />
-        )}
-        {place && itemId && (
-          <Target look="plain" label={FINDINGS.goTo(place)} onPress={() => onChoose(itemId)} />
-        )}
+        <Target
+          look="filled"
+          label={FINDINGS.keepIt}
+          disabled={reason === ''}
+          onPress={() => onKeep(reason)}
+        />
+        <Target look="plain" label={FINDINGS.keepNot} onPress={onLeave} />
       </View>
     </View>
   );
@@ -101,5 +171,6 @@ const styles = StyleSheet.create({
   all: { gap: 8, padding: 16 },
   entry: { borderTopWidth: 1, paddingVertical: 12, gap: 4 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  keep: { gap: 4, paddingTop: 8 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 },
 });

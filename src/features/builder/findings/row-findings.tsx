@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import type { RuleFinding } from '@/core/judgement';
+import type { PlacedFinding } from '@/core/judgement';
 import { useTokens } from '@/design';
 import { SEVERITY_NAMES, findingWhat } from '@/words/findings';
 import { FINDINGS } from '../strings';
@@ -10,7 +10,7 @@ import { SeverityMark } from './severity-mark';
 const MOST_SHOWN = 2;
 
 /** The findings of a row, where its dose stands. */
-export function RowFindings({ findings }: { readonly findings: readonly RuleFinding[] }) {
+export function RowFindings({ findings }: { readonly findings: readonly PlacedFinding[] }) {
   const t = useTokens();
   const more = findings.length - MOST_SHOWN;
   return (
@@ -35,7 +35,7 @@ export function RowFindings({ findings }: { readonly findings: readonly RuleFind
 }
 
 /** The same for those who listen: "caution: Balance comes after 75 s of tiring leg work." */
-export function findingsLabel(findings: readonly RuleFinding[]): string {
+export function findingsLabel(findings: readonly PlacedFinding[]): string {
   return findings
     .map((one) => `, ${SEVERITY_NAMES[one.severity].toLowerCase()}: ${findingWhat(one)}`)
     .join('');

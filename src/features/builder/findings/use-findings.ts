@@ -1,25 +1,25 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { ItemId } from '@/core/common';
-import type { RuleFinding } from '@/core/judgement';
+import type { FindingPlace, PlacedFinding } from '@/core/judgement';
 import type { Change, Routine } from '@/core/routine';
 import { findingsOf, mendFor, useAppDispatch } from '@/state';
 
 export type Looking = 'looking' | 'done' | 'failed';
 
 export interface Findings {
-  readonly all: readonly RuleFinding[];
-  readonly byEntry: ReadonlyMap<ItemId, readonly RuleFinding[]>;
+  readonly all: readonly PlacedFinding[];
+  readonly byEntry: ReadonlyMap<ItemId, readonly PlacedFinding[]>;
   /** The routine that they are about; the one before while the checks look. */
   readonly routine: Routine | undefined;
   readonly state: Looking;
 }
 
-const NONE: readonly RuleFinding[] = [];
+const NONE: readonly PlacedFinding[] = [];
 
 /** What the checks find in a routine. Those of the state before stay until the new ones are there. */
 export function useFindings(routine: Routine): Findings {
   const dispatch = useAppDispatch();
-  const [known, setKnown] = useState<{ routine: Routine; all: readonly RuleFinding[] }>();
+  const [known, setKnown] = useState<{ routine: Routine; all: readonly PlacedFinding[] }>();
   const [failed, setFailed] = useState<Routine>();
   useEffect(() => {
     let wanted = true;
@@ -33,9 +33,11 @@ export function useFindings(routine: Routine): Findings {
   }, [dispatch, routine]);
   const all = known?.all ?? NONE;
   const byEntry = useMemo(() => {
-    const map = new Map<ItemId, RuleFinding[]>();
+    const map = new Map<ItemId, PlacedFinding[]>();
     for (const one of all) {
-      if (one.itemId) map.set(one.itemId, [...(map.get(one.itemId) ?? []), one]);
+      for (const itemId of new Set(one.places.map((place) => place.itemId))) {
+        if (itemId) map.set(itemId, [...(map.get(itemId) ?? []), one]);
+      }
     }
     return map;
   }, [all]);
@@ -44,28 +46,32 @@ export function useFindings(routine: Routine): Findings {
 }
 
 interface Mends {
-  readonly of: readonly RuleFinding[];
-  readonly mends: ReadonlyMap<RuleFinding, Change>;
+  readonly of: readonly PlacedFinding[];
+  readonly mends: ReadonlyMap<FindingPlace, Change>;
 }
 
 const NO_MENDS: Mends['mends'] = new Map();
 
-/** The mends of these findings, found one by one; none while the checks look at a newer state. */
-export function useMends({ all, routine, state }: Findings): ReadonlyMap<RuleFinding, Change> {
+/** The mends of these findings at each of their places, found one by one; none while the checks look at a newer state. */
+export function useMends({ all, routine, state }: Findings): ReadonlyMap<FindingPlace, Change> {
   const dispatch = useAppDispatch();
   const [known, setKnown] = useState<Mends>({ of: NONE, mends: NO_MENDS });
   useEffect(() => {
     if (!routine || state !== 'done') return;
     let wanted = true;
     const find = async () => {
-      for (const finding of all) {
+      const places = all.flatMap((one) => one.places.map((place) => ({ one, place })));
+      for (const { one, place } of places) {
+        const { places: _, ...finding } = one;
         // A mend that can't be worked out is none; the others may still be there.
-        const mend = await dispatch(mendFor(routine, finding)).catch(() => undefined);
+        const mend = await dispatch(mendFor(routine, { ...finding, ...place })).catch(
+          () => undefined,
+        );
         if (!wanted) return;
         if (mend) {
           setKnown((before) => ({
             of: all,
-            mends: new Map(before.of === all ? before.mends : []).set(finding, mend),
+            mends: new Map(before.of === all ? before.mends : []).set(place, mend),
           }));
         }
       }

@@ -4,7 +4,7 @@ import { Platform, Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import Svg, { Path } from 'react-native-svg';
 import { type ItemId, withCapital } from '@/core/common';
-import type { RuleFinding } from '@/core/judgement';
+import type { PlacedFinding } from '@/core/judgement';
 import { TARGET, useTokens } from '@/design';
 import { usualLevel } from '@/core/moves';
 import { LANE_TITLES, SECTION_TITLES, blockWords, doseWords, timeWords } from '@/words/names';
@@ -24,7 +24,7 @@ interface RowProps {
   readonly chosen: boolean;
   /** Whether an edit that is not kept yet changes it. */
   readonly changed: boolean;
-  readonly findings: readonly RuleFinding[];
+  readonly findings: readonly PlacedFinding[];
   readonly onChoose: (id: ItemId) => void;
 }
 

@@ -1,0 +1,45 @@
+import { GROUP_ALONE } from '@/core/people';
+import { plainPhrases, routineArbitrary, routineOf } from '@/core/testing';
+import fc from 'fast-check';
+import { checkPlaces, checkRoutine } from './check';
+
+const wish = { part: GROUP_ALONE, phrases: plainPhrases };
+const KNEES = 'group: older\nlanes: floor\nlimits: knee painful left';
+
+describe('one finding a reason', () => {
+  test('the same load and limit at several rows is one finding with its places', () => {
+    const text = `${KNEES}\nAll-fours cat\nBridge\nAll-fours cat: 4 reps`;
+    const found = checkRoutine(routineOf(text), wish).filter(({ id }) => id === 'limit-load');
+    const kneels = found.filter(({ about }) => about.loads?.includes('kneel'));
+    expect(kneels).toHaveLength(1);
+    expect(kneels[0]?.places.map(({ itemId }) => itemId)).toEqual(['i1', 'i3']);
+    expect(kneels[0]?.itemId).toBe('i1');
+  });
+
+  test('another limit is another reason', () => {
+    const both = 'group: older\nlanes: floor\nlimits: knee painful left, wrist sore right';
+    const found = checkRoutine(routineOf(`${both}\nAll-fours cat\nRock-back`), wish);
+    const limits = found
+      .filter(({ id }) => id === 'limit-load')
+      .map(({ about }) => about.limits?.join());
+    expect(new Set(limits).size).toBe(limits.length);
+  });
+
+  test('nothing is lost and nothing is told twice, for any routine', () => {
+    fc.assert(
+      fc.property(routineArbitrary, (routine) => {
+        const every = checkPlaces(routine, wish);
+        const reasons = checkRoutine(routine, wish);
+        const places = reasons.flatMap((one) =>
+          one.places.map(({ itemId, lane }) => [one.id, one.severity, itemId, lane].join(' ')),
+        );
+        expect([...places].sort()).toEqual(
+          every.map(({ id, severity, itemId, lane }) => [id, severity, itemId, lane].join(' ')).sort(),
+        );
+        const ranks = reasons.map(({ severity }) => ['stop', 'caution', 'note'].indexOf(severity));
+        expect(ranks).toEqual([...ranks].sort());
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
