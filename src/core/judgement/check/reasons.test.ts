@@ -16,13 +16,12 @@ describe('one finding a reason', () => {
     expect(kneels[0]?.itemId).toBe('i1');
   });
 
-  test('another limit is another reason', () => {
-    const both = 'group: older\nlanes: floor\nlimits: knee painful left, wrist sore right';
-    const found = checkRoutine(routineOf(`${both}\nAll-fours cat\nRock-back`), wish);
-    const limits = found
-      .filter(({ id }) => id === 'limit-load')
-      .map(({ about }) => about.limits?.join());
-    expect(new Set(limits).size).toBe(limits.length);
+  test('other loads, or another severity, are another reason', () => {
+    const text = `${KNEES}\nAll-fours cat\nRock-back\nRock-back: 4 reps`;
+    const found = checkRoutine(routineOf(text), wish).filter(({ id }) => id === 'limit-load');
+    const causes = found.map(({ severity, about }) => [severity, ...(about.loads ?? [])].join());
+    expect(new Set(causes).size).toBe(causes.length);
+    expect(causes.length).toBeGreaterThan(1);
   });
 
   test('nothing is lost and nothing is told twice, for any routine', () => {
