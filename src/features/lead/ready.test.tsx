@@ -57,7 +57,10 @@ describe('before the class', () => {
   test('of many stops the first are named and the others counted', () => {
     show(
       'done',
-      Array.from({ length: 9 }, (_, i) => ({ ...stops[0], places: [{ itemId: `x${i}`, lane: null }] }) as never),
+      Array.from(
+        { length: 9 },
+        (_, i) => ({ ...stops[0], places: [{ itemId: `x${i}`, lane: null }] }) as never,
+      ),
     );
     expect(screen.getAllByText(/^Ruled out here/)).toHaveLength(6);
     expect(screen.getByText('and 3 more, in the routine')).toBeTruthy();

@@ -1,7 +1,7 @@
-import { onSide, position } from '@/core/body';
+import { onSide, position, type Load } from '@/core/body';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import { unitMs, usualLevel, type Level, type Move } from '@/core/moves';
-import { laneGoesTo, type LaneName, clearOf } from '@/core/people';
+import { clearOf, laneGoesTo, loadsOfLevel, type LaneName } from '@/core/people';
 import {
   addEntry,
   amountRange,
@@ -42,16 +42,38 @@ export function easierLevels(seen: Seen, { item }: SeenItem, lane: LaneName | nu
     });
 }
 
-/** Other moves in an item's place: the same family first, then the same work on the same region. */
-export function standIns(seen: Seen, { item, inForce }: SeenItem): Mends {
+/** What coming down to a seat asks for in any case. */
+const EASY: readonly Load[] = ['grip'];
+
+/**
+ * Other moves in an item's place: the same family first, then the same work on the same region. They
+ * stay in the places where the lanes are, bring nothing heavier, and are not in the class already.
+ */
+export function standIns(seen: Seen, { item, inForce, lanes, plays }: SeenItem): Mends {
   const { move } = inForce;
+  const { group } = seen.routine;
   const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
+  const done = [inForce.level, ...lanes.map(({ level }) => level)];
+  const borne = new Set(done.flatMap(loadsOfLevel).map(({ load }) => load));
+  const places = Object.values(plays[0]?.segments.at(-1)?.position ?? {});
+  const heights = places.map((at) => position(at).height);
+  const there = new Set(seen.items.map((one) => one.item.moveId));
+  const stays = (level: Level) =>
+    heights.includes(position(onSide(level.from, null)).height) &&
+    seen.lanes.every((lane) => laneGoesTo(lane, level.from));
   return seen.catalogue.moves
     .filter(
       (other) =>
-        other !== move &&
+        !there.has(other.id) &&
         (other.family === move.family || (other.kind === move.kind && shared(other) > 0)),
     )
+    .filter((other) => {
+      const level = usualLevel(other, group);
+      return (
+        stays(level) &&
+        loadsOfLevel(level).every(({ load }) => borne.has(load) || EASY.includes(load))
+      );
+    })
     .toSorted(
       (a, b) =>
         Number(b.family === move.family) - Number(a.family === move.family) ||

@@ -33,7 +33,9 @@ describe('one finding a reason', () => {
           one.places.map(({ itemId, lane }) => [one.id, one.severity, itemId, lane].join(' ')),
         );
         expect([...places].sort()).toEqual(
-          every.map(({ id, severity, itemId, lane }) => [id, severity, itemId, lane].join(' ')).sort(),
+          every
+            .map(({ id, severity, itemId, lane }) => [id, severity, itemId, lane].join(' '))
+            .sort(),
         );
         const ranks = reasons.map(({ severity }) => ['stop', 'caution', 'note'].indexOf(severity));
         expect(ranks).toEqual([...ranks].sort());

@@ -1,10 +1,12 @@
-import { onSide, position, type Position } from '@/core/body';
+import { onSide, position, type Load, type Position } from '@/core/body';
 import { itemIdSchema } from '@/core/common';
 import { usualLevel } from '@/core/moves';
 import { placeOf, addEntry, entriesInOrder } from '@/core/routine';
 import type { Finding, Found, Making, Mends } from './finding';
 import { itemOf } from './mend';
-import type { Seen } from './seen';
+import { isWork, type Segment } from '@/core/timing';
+import type { LaneName } from '@/core/people';
+import { hasLoad, type LaneDoing, type Seen } from './seen';
 import { staysOf } from './stays';
 
 interface Most {
@@ -15,13 +17,9 @@ interface Most {
 type TooLong = Found<'onceMs' | 'allMs' | 'mostOnceMs' | 'mostAllMs', 'lanes'>;
 
 /** Stays of one kind that are too long in one go, or together; one finding for each lane that has any. */
-export function tooLongStays(
-  seen: Seen,
-  inside: (at: Position) => boolean,
-  most: Most,
-): readonly TooLong[] {
+export function tooLongStays(seen: Seen, load: Load, most: Most): readonly TooLong[] {
   return seen.lanes.flatMap((lane): TooLong[] => {
-    const stays = staysOf(seen, lane, inside);
+    const stays = staysOf(seen, lane, (at, segment) => bears(seen, lane, load, at, segment));
     const lengths = stays.map(({ startMs, endMs }) => endMs - startMs);
     const onceMs = Math.max(0, ...lengths);
     const allMs = lengths.reduce((sum, ms) => sum + ms, 0);
@@ -39,11 +37,30 @@ export function tooLongStays(
   });
 }
 
+/** While people work it is the level that says what bears; between, it is the place. */
+function bears(
+  seen: Seen,
+  lane: LaneName,
+  load: Load,
+  { loads }: Position,
+  segment: Segment,
+): boolean {
+  const one = isWork(segment) && segment.itemId ? seen.itemById.get(segment.itemId) : undefined;
+  const doing = one?.lanes.find((own) => own.lane === lane);
+  if (!one || !doing) return loads.includes(load);
+  return hasLoad(doing, one.item, load) && !relieved(doing, load);
+}
+
+/** On the forearms, on the fists or with the hands at a wall, the wrists bear little. */
+function relieved({ level }: LaneDoing, load: Load): boolean {
+  return load === 'wrist-weight' && /forearm|fist|wall/.test(level.name);
+}
+
 /** A short move in another place of about the same height, before or behind one of the entries. */
 export function anotherPlaceBetween(
   seen: Seen,
   finding: Finding,
-  inside: (at: Position) => boolean,
+  load: Load,
   { newId }: Making,
 ): Mends {
   const one = itemOf(seen, finding);
@@ -55,7 +72,7 @@ export function anotherPlaceBetween(
   const others = seen.catalogue.moves
     .filter((move) => {
       const level = usualLevel(move, group);
-      return !inside(position(onSide(level.from, null))) && level.from === level.to;
+      return !position(onSide(level.from, null)).loads.includes(load) && level.from === level.to;
     })
     .toSorted((a, b) => away(usualLevel(a, group)) - away(usualLevel(b, group)))
     .slice(0, 4);

@@ -1,6 +1,7 @@
 import type { Position } from '@/core/body';
 import type { ItemId } from '@/core/common';
 import type { LaneName } from '@/core/people';
+import type { Segment } from '@/core/timing';
 import { positionIn, type Seen } from './seen';
 
 /** A time that a lane spends in one kind of place without a break. */
@@ -15,14 +16,14 @@ export interface Stay {
 export function staysOf(
   { score }: Seen,
   lane: LaneName,
-  inside: (at: Position) => boolean,
+  inside: (at: Position, segment: Segment) => boolean,
 ): readonly Stay[] {
   const stays: Stay[] = [];
   let open: { startMs: number; itemId: ItemId | null } | undefined;
   let endMs = 0;
   for (const segment of score.segments) {
     const at = positionIn(segment, lane);
-    const here = at !== undefined && inside(at);
+    const here = at !== undefined && inside(at, segment);
     if (here && (open || segment.kind !== 'transfer')) {
       open ??= { startMs: segment.startMs, itemId: segment.itemId };
       if (segment.itemId) open.itemId = segment.itemId;

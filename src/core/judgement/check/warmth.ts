@@ -1,7 +1,7 @@
 import { isWork, msOf } from '@/core/timing';
 import type { Region } from '@/core/body';
 import { unitCount } from '@/core/moves';
-import { playWorkMs, type LaneDoing, type SeenItem, type SeenPlay } from './seen';
+import { longestSetMs, playWorkMs, type LaneDoing, type SeenItem, type SeenPlay } from './seen';
 
 /** Reps and steady movement warm what they move; holding still does not. */
 export function isMovement({ inForce: { dose, move } }: SeenItem): boolean {
@@ -30,6 +30,18 @@ export function warm(warmth: Warmth, one: SeenItem, play: SeenPlay, doing: LaneD
   }
 }
 
+/** Whether a set stays long at the end of its range; breaths count as the seconds they take. */
+export function isLongHold(one: SeenItem): boolean {
+  return heldMs(one) >= COLD_HOLD.holdMs;
+}
+
+function heldMs(one: SeenItem): number {
+  const { dose, move } = one.inForce;
+  if (dose.kind === 'hold') return dose.holdMs;
+  const stays = move.kind === 'stretch' && dose.kind === 'breaths';
+  return stays ? longestSetMs(one) : 0;
+}
+
 export const COLD_HOLD = {
   holdMs: 30_000,
   movementMs: 120_000,
@@ -45,8 +57,7 @@ export function coldRegions(
   warmth: Warmth,
   older: boolean,
 ): readonly Region[] {
-  const { dose } = one.inForce;
-  if (dose.kind !== 'hold' || dose.holdMs < COLD_HOLD.holdMs) return [];
+  if (!isLongHold(one)) return [];
   const wanted = older ? COLD_HOLD.olderMovementMs : COLD_HOLD.movementMs;
   if (warmth.movedMs < wanted) return doing.move.endRange;
   return doing.move.endRange.filter(

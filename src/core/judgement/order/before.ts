@@ -4,7 +4,7 @@ import type { ItemId } from '@/core/common';
 import { unitCount, type Dose } from '@/core/moves';
 import { TIRING_MS } from '../check/rules/balance-tired';
 import { playWorkMs, type Seen } from '../check/seen';
-import { COLD_HOLD, isMovement } from '../check/warmth';
+import { COLD_HOLD, isLongHold, isMovement } from '../check/warmth';
 import { taughtBy } from './teaches';
 import type { Unit } from './units';
 
@@ -53,7 +53,7 @@ export function lookback(seen: Seen): Lookback {
   const wanted = [
     ...new Set(
       seen.items
-        .filter(({ inForce }) => isLongHold(inForce.dose))
+        .filter(isLongHold)
         .flatMap(({ lanes }) => lanes.flatMap(({ move }) => move.endRange)),
     ),
   ];
@@ -82,7 +82,7 @@ export function lookback(seen: Seen): Lookback {
         const moving = isMovement(one);
         const sets = play.segments.filter(isWork).length;
         const reps = (unitCount(dose) ?? 0) * sets;
-        const long = isLongHold(dose);
+        const long = isLongHold(one);
         return {
           itemId: one.item.id,
           lane: seen.lanes.indexOf(lane),
@@ -162,8 +162,4 @@ export function lookback(seen: Seen): Lookback {
 
 function bump(sums: Int32Array, at: number, by: number): void {
   sums[at] = (sums[at] as number) + by;
-}
-
-function isLongHold(dose: Dose): boolean {
-  return dose.kind === 'hold' && dose.holdMs >= COLD_HOLD.holdMs;
 }

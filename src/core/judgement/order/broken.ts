@@ -1,4 +1,5 @@
 import type { Seen } from '../check/seen';
+import { balanceAfterTiring } from '../check/rules/balance-tired';
 import { RULES } from '../check/table';
 import { lateBuildUps } from './teaches';
 
@@ -16,7 +17,7 @@ export type Broken = Readonly<Record<OrderRule, number>>;
 /** How often each order rule is broken: once for each item, or for each build-up. */
 export function brokenIn(seen: Seen): Broken {
   return {
-    'balance-tired': RULES['balance-tired'].find(seen).length,
+    'balance-tired': balanceAfterTiring(seen),
     'cold-hold': RULES['cold-hold'].find(seen).length,
     'balance-after-rise': RULES['balance-after-rise'].find(seen).length,
     'late-build-up': lateBuildUps(seen.routine).length,

@@ -1,4 +1,4 @@
-import { changeItem, itemInForce } from '@/core/routine';
+import { itemInForce } from '@/core/routine';
 import { goCueFits } from '@/core/timing';
 import type { Rule } from '../finding';
 import { itemOf, amountUntil, redosed } from '../mend';
@@ -23,9 +23,6 @@ export const cueLong: Rule<'talkMs' | 'roomMs', never> = {
       if (step?.kind !== 'replace' || step.to.kind !== 'item') return false;
       return goCueFits(step.to, itemInForce(step.to, seen.routine), seen.pace).fits;
     });
-    return [
-      changeItem(seen.routine, one.item.id, { cue: undefined }),
-      ...(amount === undefined ? [] : redosed(seen, one.item, { amount })),
-    ];
+    return amount === undefined ? [] : redosed(seen, one.item, { amount });
   },
 };

@@ -1,4 +1,3 @@
-import type { Position } from '@/core/body';
 import type { Rule } from '../finding';
 import { itemOf, shorterDoses } from '../mend';
 import { anotherPlaceBetween, tooLongStays } from '../stay-too-long';
@@ -10,8 +9,6 @@ const VALUES = {
   olderAllMs: 120_000,
 } as const;
 
-const onKnees = ({ loads }: Position) => loads.includes('kneel');
-
 /** On the knees too long in one go, or in all; always padded. */
 export const kneelLong: Rule<'onceMs' | 'allMs' | 'mostOnceMs' | 'mostAllMs', 'lanes'> = {
   severity: 'caution',
@@ -19,10 +16,10 @@ export const kneelLong: Rule<'onceMs' | 'allMs' | 'mostOnceMs' | 'mostAllMs', 'l
   values: VALUES,
   find: (seen) => {
     const older = { onceMs: VALUES.olderOnceMs, allMs: VALUES.olderAllMs };
-    return tooLongStays(seen, onKnees, seen.older ? older : VALUES);
+    return tooLongStays(seen, 'kneel', seen.older ? older : VALUES);
   },
   mends: (seen, finding, making) => [
-    ...anotherPlaceBetween(seen, finding, onKnees, making),
+    ...anotherPlaceBetween(seen, finding, 'kneel', making),
     ...shorterDoses(seen, itemOf(seen, finding)),
   ],
 };

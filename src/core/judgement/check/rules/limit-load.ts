@@ -4,7 +4,7 @@ import type { LevelLoad } from '@/core/moves';
 import { bitesOn, type Effect } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import type { Found, Rule, Severity } from '../finding';
-import { easierLevels, itemOf, standIns } from '../mend';
+import { easierLevels, itemOf, shorterDoses, standIns } from '../mend';
 import {
   hasLoad,
   loadsOf,
@@ -29,6 +29,13 @@ interface Bite {
   /** The side that is worked when it bites; null where it bites on both. */
   readonly worked: Side | null;
 }
+
+const OF_TIME: readonly Load[] = [
+  'isometric-long',
+  'stand-still',
+  'lie-back-long',
+  'arms-high-long',
+];
 
 /** Loads that come of time: what is light for a moment and not for minutes. */
 function loadsOfTime(seen: Seen, one: SeenItem, doing: LaneDoing): readonly Load[] {
@@ -165,6 +172,13 @@ export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
             }),
           ]
         : [];
-    return [...easierLevels(seen, one, finding.lane), ...standIns(seen, one), ...otherAlone];
+    // What is too much only for its time is shortened first.
+    const ofTime = finding.about.loads?.every((load) => OF_TIME.includes(load)) ?? false;
+    return [
+      ...(ofTime ? shorterDoses(seen, one) : []),
+      ...easierLevels(seen, one, finding.lane),
+      ...standIns(seen, one),
+      ...otherAlone,
+    ];
   },
 };

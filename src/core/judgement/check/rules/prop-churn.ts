@@ -3,13 +3,17 @@ import type { LaneName } from '@/core/people';
 import type { Found, Rule } from '../finding';
 import { itemOf, moves } from '../mend';
 
-/** A prop that is put away and fetched again. */
+/** Fetching a thing once more is no trouble; from so many times on it is. */
+const MOST_TIMES = 2;
+
+/** A prop that is put away and fetched again and again: one note for the routine. */
 export const propChurn: Rule<never, 'lanes' | 'props'> = {
   severity: 'note',
   source: 'practice',
-  values: {},
+  values: { mostTimes: MOST_TIMES },
   find: (seen) => {
-    const found = new Map<string, Found>();
+    const found: Found[] = [];
+    let times = 0;
     const out = new Map<LaneName, ReadonlySet<PropName>>();
     const put = new Map<LaneName, Set<PropName>>();
     for (const { seen: one } of seen.inOrder) {
@@ -18,8 +22,8 @@ export const propChurn: Rule<never, 'lanes' | 'props'> = {
         const before = out.get(lane) ?? new Set();
         const away = put.get(lane) ?? new Set();
         const again = props.filter((prop) => !before.has(prop) && away.has(prop));
-        if (again.length > 0 && !found.has(one.item.id)) {
-          found.set(one.item.id, {
+        if (again.length > 0 && ++times === MOST_TIMES) {
+          found.push({
             itemId: one.item.id,
             lane: seen.lanes.length > 1 ? lane : null,
             about: { lanes: [lane], props: again },
@@ -30,7 +34,7 @@ export const propChurn: Rule<never, 'lanes' | 'props'> = {
         out.set(lane, new Set(props));
       }
     }
-    return [...found.values()];
+    return found;
   },
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);

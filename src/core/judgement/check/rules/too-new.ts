@@ -4,6 +4,7 @@ import { applyChange, removeEntry, swapMove, type Change } from '@/core/routine'
 import type { Rule } from '../finding';
 import type { Seen, SeenItem } from '../seen';
 
+/** So many new moves are taken in beside known ones; in a longer class more than a third of it are too many. */
 const MOST_NEW = 3;
 
 /** Items of moves that no class of the group has had; the first item of each. */
@@ -26,7 +27,8 @@ export const tooNew: Rule<'newMoves' | 'mostNew', 'moves'> = {
   find: (seen) => {
     if (!seen.older || seen.part.sessions.length === 0) return [];
     const fresh = newOnes(seen);
-    if (fresh.length <= MOST_NEW) return [];
+    const moves = new Set(seen.items.map(({ item }) => item.moveId)).size;
+    if (fresh.length <= Math.max(MOST_NEW, moves / 3)) return [];
     return [
       {
         numbers: { newMoves: fresh.length, mostNew: MOST_NEW },
