@@ -20,6 +20,7 @@ export {
   goesUp,
   isTripToFloor,
   loadsInTheWay,
+  loadsOfWay,
   type RouteRules,
   type Step,
 } from './position/route';

@@ -227,6 +227,12 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     severity: 'caution',
     mends: true,
   },
+  'rest-short': {
+    fires: older('Sit to stand: 8 reps x2, rest 10s'),
+    silent: older('Sit to stand: 8 reps x2, rest 60s'),
+    severity: 'caution',
+    mends: true,
+  },
   'stretch-total': {
     fires: desk('goals: hip-outer', 'Seated figure four: hold 20s'),
     silent: desk('Seated figure four: hold 20s'),

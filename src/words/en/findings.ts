@@ -81,7 +81,9 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
     name: 'A long hold comes cold',
     what: (f) => `Not warm yet for this long hold: ${regions(f)}.`,
     why: (f) =>
-      `So far there was ${ms(f, 'movedMs')} of movement; ${ms(f, 'neededMs')} in all and some for that region come first.`,
+      (f.numbers.movedMs ?? 0) < (f.numbers.neededMs ?? 0)
+        ? `So far there was ${ms(f, 'movedMs')} of movement; ${ms(f, 'neededMs')} come before a long hold.`
+        : 'There was enough movement, but little of it for this region: eight reps of it, or half a minute, come first.',
     mend: 'Move it later',
   },
   'warm-short': {
@@ -172,7 +174,8 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
   },
   'balance-tired': {
     name: 'Balance on tired legs',
-    what: (f) => `Balance comes after ${ms(f, 'workMs')} of tiring leg work.`,
+    what: (f) =>
+      `Balance comes soon after tiring leg work: ${ms(f, 'workMs')} of it are still felt.`,
     why: 'Tired legs wobble more; balance is learnt fresh.',
     mend: 'Move it earlier',
   },
@@ -248,6 +251,13 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
     },
     why: 'The usual span for this move.',
     mend: 'Bring it in',
+  },
+  'rest-short': {
+    name: 'Rest between sets is short',
+    what: (f) =>
+      `${ms(f, 'restMs')} of rest between the sets; ${ms(f, 'leastMs')} or more is better.`,
+    why: 'Muscles need a moment to come back; without it the later sets are done badly, or with the breath held.',
+    mend: 'Rest longer',
   },
   'stretch-total': {
     name: 'Stretch of a muscle group',

@@ -17,7 +17,10 @@ const PARTS = [
 ] as const satisfies readonly (readonly [keyof OrderCost, string])[];
 
 /** What another order saves, in numbers: "Saves 36 s of transfers. Now balance comes before …". */
-export function orderingWhy({ change, before, after, exact }: Ordering): string {
+export function orderingWhy({ change, before, after, exact, passedOverMs }: Ordering): string {
+  if (passedOverMs !== undefined) {
+    return `Another order saves ${timeWords(passedOverMs)}, which is not worth the change.`;
+  }
   if (!change) {
     return exact
       ? 'No other order is better.'

@@ -97,12 +97,18 @@ export function loadsInTheWay(
 ): readonly Load[] {
   const { ruledOut = new Set<Load>(), kneesOut, shouldersOut } = rules;
   const usual = findRoute(from, to, USUAL[rules.group]);
-  const loads = (usual?.steps ?? []).flatMap((step) => loadsOfStep(step));
+  const loads = (usual?.steps ?? []).flatMap(loadsOfStep);
   const out = (load: Load) =>
     ruledOut.has(load) ||
     (load === 'kneel' && Boolean(kneesOut?.size)) ||
     (load === 'shoulder-weight' && Boolean(shouldersOut?.size));
   return [...new Set(loads.filter(out))];
+}
+
+/** All that a way asks for, step by step; nothing where there is none. */
+export function loadsOfWay(from: PositionId, to: PositionId, rules: RouteRules): readonly Load[] {
+  const way = findRoute(from, to, rules);
+  return [...new Set((way?.steps ?? []).flatMap(loadsOfStep))];
 }
 
 function loadsOfStep({ edge, direction, from }: Step): readonly Load[] {

@@ -1,4 +1,4 @@
-import { onSide, position, type Load } from '@/core/body';
+import { onSide, position } from '@/core/body';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import { unitMs, usualLevel, type Level, type Move } from '@/core/moves';
 import { clearOf, laneGoesTo, loadsOfLevel, type LaneName } from '@/core/people';
@@ -42,9 +42,6 @@ export function easierLevels(seen: Seen, { item }: SeenItem, lane: LaneName | nu
     });
 }
 
-/** What coming down to a seat asks for in any case. */
-const EASY: readonly Load[] = ['grip'];
-
 /**
  * Other moves in an item's place: the same family first, then the same work on the same region. They
  * stay in the places where the lanes are, bring nothing heavier, and are not in the class already.
@@ -69,10 +66,7 @@ export function standIns(seen: Seen, { item, inForce, lanes, plays }: SeenItem):
     )
     .filter((other) => {
       const level = usualLevel(other, group);
-      return (
-        stays(level) &&
-        loadsOfLevel(level).every(({ load }) => borne.has(load) || EASY.includes(load))
-      );
+      return stays(level) && loadsOfLevel(level).every(({ load }) => borne.has(load));
     })
     .toSorted(
       (a, b) =>

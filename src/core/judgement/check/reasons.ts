@@ -26,7 +26,9 @@ export function byReason(findings: readonly RuleFinding[]): readonly PlacedFindi
     if (known) known.push(one);
     else reasons.set(key, [one]);
   }
-  return [...reasons.values()].flatMap((same) => {
+  return [...reasons.values()].flatMap((all) => {
+    // The way home stands behind the rows.
+    const same = all.toSorted((a, b) => Number(a.itemId === null) - Number(b.itemId === null));
     const [first] = same;
     if (!first) return [];
     const lanes = [...new Set(same.flatMap(({ about }) => about.lanes ?? []))];

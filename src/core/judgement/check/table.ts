@@ -27,6 +27,7 @@ import { oneLegLong } from './rules/one-leg-long';
 import { propChurn } from './rules/prop-churn';
 import { propInHand } from './rules/prop-in-hand';
 import { propMissing } from './rules/prop-missing';
+import { restShort } from './rules/rest-short';
 import { risePause } from './rules/rise-pause';
 import { seatLong } from './rules/seat-long';
 import { sideMissing } from './rules/side-missing';
@@ -69,6 +70,7 @@ export const RULES = {
   'stand-long': standLong,
   'seat-long': seatLong,
   'dose-range': doseRange,
+  'rest-short': restShort,
   'stretch-total': stretchTotal,
   'hold-strain': holdStrain,
   'cue-long': cueLong,

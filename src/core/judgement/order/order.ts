@@ -30,9 +30,16 @@ export interface Ordering {
   readonly after: OrderCost;
   /** Whether no better order exists; false beyond the exact search, or where checks stood in the way. */
   readonly exact: boolean;
+  /** What an order would have saved that is not offered, for so little. */
+  readonly passedOverMs?: number;
 }
 
-export type OrderWish = Pick<CheckWish, 'part' | 'phrases'>;
+export interface OrderWish extends Pick<CheckWish, 'part' | 'phrases'> {
+  /** What another order has to save where it breaks as many rules; a few seconds are not worth it. */
+  readonly leastSavedMs?: number;
+}
+
+const LEAST_SAVED_MS = 15_000;
 
 /**
  * Brings the entries of each section into the order that breaks the fewest order rules and, of
@@ -58,7 +65,13 @@ export function orderRoutine(routine: Routine, wish: OrderWish): Ordering {
   const before = orderCost(seen);
   if (!orders) return { change: undefined, before, after: before, exact };
   const change = orderChange(units, named(orders));
-  return { change, before, after: orderCost(see(applyChange(routine, change))), exact };
+  const after = orderCost(see(applyChange(routine, change)));
+  const { leastSavedMs = LEAST_SAVED_MS } = wish;
+  const saved = before.movingMs - after.movingMs;
+  if (after.brokenRules === before.brokenRules && saved < leastSavedMs) {
+    return { change: undefined, before, after: before, exact, passedOverMs: saved };
+  }
+  return { change, before, after, exact };
 }
 
 function named(orders: SectionOrders): Orders {

@@ -1,19 +1,61 @@
-import { amountOf } from '@/core/moves';
+import { amountOf, doseInForce, ownDose, sideSetMs, unitMs, type Dose } from '@/core/moves';
 import type { ItemId } from '@/core/common';
 import { amountRange, doseChanged, changeItem, entryAt, placeOf } from '@/core/routine';
-import type { Rule, Severity } from '../finding';
+import type { About, Rule, Severity } from '../finding';
 import { itemOf } from '../mend';
-import type { Seen } from '../seen';
+import type { Seen, SeenItem } from '../seen';
 
 /** Up to half or double is the instructor's own choice; beyond it may be a slip. */
 const severity = (now: number, least: number, most: number): Severity =>
   now * 2 < least || now > most * 2 ? 'caution' : 'note';
+
+interface Span {
+  readonly now: number;
+  readonly least: number;
+  readonly most: number;
+  readonly kind: Dose['kind'];
+}
+
+/**
+ * A kind of dose that a move does not offer is held against those it does, in seconds: reps through
+ * their tempo, breaths through the pace.
+ */
+function spanInTime(seen: Seen, { item, inForce }: SeenItem): Span | undefined {
+  const { move, dose, sides } = inForce;
+  const one = (kind: 'reps' | 'breaths') =>
+    unitMs(
+      doseInForce(
+        { dose: kind === 'reps' ? { kind, reps: 1, sets: 1 } : { kind, breaths: 1, sets: 1 } },
+        ownDose(move, seen.routine.group),
+      ),
+      seen.pace,
+    ) ?? 0;
+  const { holdMs, timedMs, reps, breaths } = move.range;
+  const times = (span: readonly number[] | undefined, ms: number) => span?.map((n) => n * ms);
+  const spans = [holdMs, timedMs, times(reps, one('reps')), times(breaths, one('breaths'))].filter(
+    (span) => span !== undefined,
+  );
+  if (spans.length === 0) return undefined;
+  const shared = sides.way === 'alternating' && dose.kind === 'timed';
+  const extraMs = item.weak?.extraMs ?? 0;
+  const now = sideSetMs(dose, seen.pace) / (shared ? 2 : 1) + extraMs;
+  const least = Math.min(...spans.map((span) => span[0] ?? 0));
+  const most = Math.max(...spans.map((span) => span[1] ?? 0));
+  return { now, least, most, kind: 'timed' };
+}
+
+function spanOf(seen: Seen, one: SeenItem): Span | undefined {
+  const range = amountRange(one.item, seen.routine);
+  return range ? { ...range, kind: one.inForce.dose.kind } : spanInTime(seen, one);
+}
 
 /** In a build-up a dose is done again and again, and is short for that. */
 function buildsUp({ routine }: Seen, entryId: ItemId): boolean {
   const entry = entryAt(routine, placeOf(routine, entryId));
   return entry.kind === 'block' && entry.buildUp === true;
 }
+
+const sets = ({ about }: { readonly about: About<'kinds'> }) => about.kinds?.[0] === 'sets';
 
 /** A dose outside its move's range, in amount or in sets. */
 export const doseRange: Rule<'now' | 'least' | 'most', 'kinds'> = {
@@ -22,9 +64,11 @@ export const doseRange: Rule<'now' | 'least' | 'most', 'kinds'> = {
   anyOrder: true,
   values: {},
   find: (seen) =>
-    seen.items.flatMap(({ item, entryId, inForce: { dose, move } }) => {
+    seen.items.flatMap((one) => {
+      const { item, entryId, inForce } = one;
+      const { dose, move } = inForce;
       if (buildsUp(seen, entryId)) return [];
-      const range = amountRange(item, seen.routine);
+      const range = spanOf(seen, one);
       const [fewest, most] = move.range.sets;
       if (dose.sets < fewest || dose.sets > most) {
         return [
@@ -43,17 +87,23 @@ export const doseRange: Rule<'now' | 'least' | 'most', 'kinds'> = {
           severity: severity(now, least, range.most),
           itemId: item.id,
           numbers: { now, least, most: range.most },
-          about: { kinds: [dose.kind] },
+          about: { kinds: [range.kind] },
         },
       ];
     }),
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);
     if (!one) return [];
+    // Of another kind than the move offers: its own dose is the way back.
+    if (!sets(finding) && !amountRange(one.item, seen.routine)) {
+      const words = { dose: undefined, restMs: undefined, tempo: undefined, press: undefined };
+      return [changeItem(seen.routine, one.item.id, words)];
+    }
     const { now = 0, least = 0, most = 0 } = finding.numbers;
     const value = Math.min(most, Math.max(least, now));
-    const sets = finding.about.kinds?.[0] === 'sets';
-    const to = sets ? { sets: value, amount: amountOf(one.inForce.dose) } : { amount: value };
+    const to = sets(finding)
+      ? { sets: value, amount: amountOf(one.inForce.dose) }
+      : { amount: value };
     return [changeItem(seen.routine, one.item.id, doseChanged(one.item, seen.routine, to))];
   },
 };

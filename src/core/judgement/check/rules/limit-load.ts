@@ -1,7 +1,7 @@
-import { SIDES, otherSide, type Load, type Side } from '@/core/body';
-import { rememberPair } from '@/core/common';
+import { SIDES, loadsOfWay, otherSide, type Load, type Side } from '@/core/body';
+import { rememberPair, type ItemId } from '@/core/common';
 import type { LevelLoad } from '@/core/moves';
-import { bitesOn, type Effect } from '@/core/people';
+import { bitesOn, type Effect, type LaneName } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import type { Found, Rule, Severity } from '../finding';
 import { easierLevels, itemOf, shorterDoses, standIns } from '../mend';
@@ -15,6 +15,7 @@ import {
   type SeenItem,
 } from '../seen';
 import { staysOf } from '../stays';
+import { wayRules, waysOf } from '../ways';
 
 const VALUES = {
   isometricLongMs: 10_000,
@@ -108,12 +109,41 @@ function biting(
   return found;
 }
 
+interface Hit {
+  readonly lane: LaneName;
+  readonly bite: Bite;
+}
+
+/** Loads of the ways that ask for care, by what they lead to; what is out has its way closed. */
+function hitsOnWays(seen: Seen): ReadonlyMap<ItemId | null, readonly Hit[]> {
+  const hits = new Map<ItemId | null, Hit[]>();
+  for (const lane of seen.lanes) {
+    const care = (seen.effects.get(lane) ?? []).filter(
+      ({ severity, load }) => severity === 'care' && WAY_LOADS.has(load),
+    );
+    if (care.length === 0) continue;
+    const rules = wayRules(seen, lane);
+    for (const { itemId, from, to, closed } of waysOf(seen, lane)) {
+      if (closed) continue;
+      const loads = loadsOfWay(from, to, rules);
+      const own = care
+        .filter(({ load }) => loads.includes(load))
+        .map((effect): Hit => ({ lane, bite: { effect, load: effect.load, worked: null } }));
+      hits.set(itemId, [...(hits.get(itemId) ?? []), ...own]);
+    }
+  }
+  return hits;
+}
+
+/** What a way itself asks for; a place that it passes asks for it in the move there too. */
+const WAY_LOADS: ReadonlySet<Load> = new Set(['floor-transfer', 'roll-over', 'kneel', 'low-seat']);
+
 /** One finding for each item and severity: all loads, limits and people in it. */
 function gathered(
   seen: Seen,
-  one: SeenItem,
+  itemId: ItemId | null,
   severity: Severity,
-  hits: readonly { readonly lane: string; readonly bite: Bite }[],
+  hits: readonly Hit[],
 ): Found<never, 'lanes' | 'loads' | 'limits' | 'people'>[] {
   const [first] = hits;
   if (!first) return [];
@@ -126,7 +156,7 @@ function gathered(
   return [
     {
       severity,
-      itemId: one.item.id,
+      itemId,
       lane: lanes.length === seen.lanes.length && lanes.length > 1 ? null : (lanes[0] ?? null),
       side: sides.size === 1 ? first.bite.effect.side : null,
       about: {
@@ -143,18 +173,23 @@ export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
   severity: 'caution',
   source: 'practice',
   values: VALUES,
-  find: (seen) =>
-    seen.items.flatMap((one) => {
+  find: (seen) => {
+    const onWays = hitsOnWays(seen);
+    const home = gathered(seen, null, 'caution', onWays.get(null) ?? []);
+    const items = seen.items.flatMap((one) => {
       const hits = one.lanes.flatMap((doing) =>
         bites(seen, one, doing).map((bite) => ({ lane: doing.lane, bite })),
       );
       const of = (severity: Effect['severity']) =>
         hits.filter(({ bite }) => bite.effect.severity === severity);
+      const care = [...of('care'), ...(onWays.get(one.item.id) ?? [])];
       return [
-        ...gathered(seen, one, 'stop', of('out')),
-        ...gathered(seen, one, 'caution', of('care')),
+        ...gathered(seen, one.item.id, 'stop', of('out')),
+        ...gathered(seen, one.item.id, 'caution', care),
       ];
-    }),
+    });
+    return [...items, ...home];
+  },
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);
     if (!one) return [];
