@@ -8,7 +8,7 @@ import type { RoutineWorker } from '@/workers/routine.protocol';
 /** What is worked out beside the page. Each rejects where the worker fails or takes too long. */
 export interface RoutineWork {
   findings(routine: Routine, part: TakingPart): Promise<readonly PlacedFinding[]>;
-  mend(routine: Routine, part: TakingPart, finding: RuleFinding): Promise<Change | undefined>;
+  mends(routine: Routine, part: TakingPart, finding: RuleFinding): Promise<readonly Change[]>;
   fit(routine: Routine, part: TakingPart, slotMs: number): Promise<SafeFitting>;
   order(routine: Routine, part: TakingPart): Promise<Ordering>;
 }
@@ -53,8 +53,8 @@ export function browserRoutineWork(newId: NewId): RoutineWork {
       found.catch(() => byPart.delete(part));
       return found;
     },
-    mend: (routine, part, finding) =>
-      ask((work) => work.mend(routine, part, finding, `${newId()}-`)),
+    mends: (routine, part, finding) =>
+      ask((work) => work.mends(routine, part, finding, `${newId()}-`)),
     fit: (routine, part, slotMs) =>
       ask<SafeFitting>(async (work) => work.fit(routine, part, slotMs, `${newId()}-`)),
     order: (routine, part) => ask((work) => work.order(routine, part)),

@@ -1,6 +1,6 @@
 import type { Tone } from '@/core/class';
 import { countingIds } from '@/core/common';
-import { checkRoutine, fitSafely, mendOf, orderRoutine } from '@/core/judgement';
+import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement';
 import type { Platform } from '@/platform';
 import type { KeyStore } from '@/platform/storage';
 import type { Locks } from '@/platform/locks';
@@ -112,7 +112,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
     newId,
     work: {
       findings: async (routine, part) => checkRoutine(routine, { part, phrases }),
-      mend: async (routine, part, finding) => mendOf(routine, finding, { part, phrases, newId }),
+      mends: async (routine, part, finding) => mendsOf(routine, finding, { part, phrases, newId }),
       fit: async (routine, part, slotMs) => fitSafely(routine, { slotMs, part, phrases, newId }),
       order: async (routine, part) => orderRoutine(routine, { part, phrases }),
     },

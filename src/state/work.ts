@@ -8,11 +8,11 @@ export function findingsOf(routine: Routine): AppThunk<Promise<readonly PlacedFi
   return (_, __, { work }) => work.findings(routine, takingPart());
 }
 
-export function mendFor(
+export function mendsFor(
   routine: Routine,
   finding: RuleFinding,
-): AppThunk<Promise<Change | undefined>> {
-  return (_, __, { work }) => work.mend(routine, takingPart(), finding);
+): AppThunk<Promise<readonly Change[]>> {
+  return (_, __, { work }) => work.mends(routine, takingPart(), finding);
 }
 
 export function fitTo(routine: Routine, slotMs: number): AppThunk<Promise<SafeFitting>> {

@@ -5,12 +5,12 @@ import type { Change, Routine } from '@/core/routine';
 /** What the routine worker is asked; what makes entries is given a word that starts their ids. */
 export interface RoutineWorker {
   findings(routine: Routine, part: TakingPart): readonly PlacedFinding[];
-  mend(
+  mends(
     routine: Routine,
     part: TakingPart,
     finding: RuleFinding,
     idsFrom: string,
-  ): Change | undefined;
+  ): readonly Change[];
   fit(routine: Routine, part: TakingPart, slotMs: number, idsFrom: string): SafeFitting;
   order(routine: Routine, part: TakingPart): Ordering;
 }

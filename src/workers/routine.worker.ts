@@ -1,14 +1,14 @@
 import { expose } from 'comlink';
 import { countingIds } from '@/core/common';
-import { checkRoutine, fitSafely, mendOf, orderRoutine } from '@/core/judgement';
+import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement';
 import { scorePhrases as phrases } from '@/words/score';
 import type { RoutineWorker } from './routine.protocol';
 
 /** Checks, mends, fits and orders away from the page, so that it never stalls. */
 const work: RoutineWorker = {
   findings: (routine, part) => checkRoutine(routine, { part, phrases }),
-  mend: (routine, part, finding, idsFrom) =>
-    mendOf(routine, finding, { part, phrases, newId: countingIds(idsFrom) }),
+  mends: (routine, part, finding, idsFrom) =>
+    mendsOf(routine, finding, { part, phrases, newId: countingIds(idsFrom) }),
   fit: (routine, part, slotMs, idsFrom) =>
     fitSafely(routine, { slotMs, part, phrases, newId: countingIds(idsFrom) }),
   order: (routine, part) => orderRoutine(routine, { part, phrases }),

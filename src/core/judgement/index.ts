@@ -1,4 +1,4 @@
-export { checkRoutine, mendOf, type RuleFinding } from './check/check';
+export { checkRoutine, mendOf, mendsOf, type RuleFinding } from './check/check';
 export type { FindingPlace, PlacedFinding } from './check/reasons';
 export {
   RULE_SOURCES,

@@ -1,3 +1,4 @@
+export { broughtBy, type Brought } from './brought';
 export { TIME_STEP_MS, amountRange, doseChanged, doseWritten, type ItemWords } from './amount';
 export { differencesOf, headerDifferencesOf, type Difference } from './difference';
 export {

@@ -1,3 +1,4 @@
+import type { Brought } from '@/core/routine';
 import { withCapital } from '@/core/common';
 import type {
   About,
@@ -363,7 +364,7 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
         first(f, 'school') === 'free' ? 'free breath' : `${first(f, 'school')} on rounding`
       }.`,
     why: 'Two ways of breathing in one class confuse people.',
-    mend: 'Follow the school',
+    mend: 'Use the move’s own words',
   },
   'curl-school': {
     name: 'Curl-ups',
@@ -405,8 +406,11 @@ export function findingWhy(finding: AnyFinding): string {
 }
 
 /** What the mend of a finding does, as a button says it. */
-export function mendWords(finding: AnyFinding): string {
-  return said(sayingsOf(finding.id).mend ?? 'Mend it', finding);
+/** What a mend does, with the move or the level that it brings. */
+export function mendWords(finding: AnyFinding, brought: readonly Brought[] = []): string {
+  const does = said(sayingsOf(finding.id).mend ?? 'Mend it', finding);
+  const names = brought.map(({ move, level }) => (level ? level : move));
+  return names.length > 0 ? `${does}: ${listWords([...new Set(names)])}` : does;
 }
 
 /** Whether a rule's mend has words; a test holds it against the rules that have one. */

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { countingIds } from '@/core/common';
 import { personSchema, GROUP_ALONE, type TakingPart } from '@/core/people';
-import { applyChange, itemsInOrder, reversed, routineSchema } from '@/core/routine';
+import { position } from '@/core/body';
+import { applyChange, broughtBy, itemsInOrder, reversed, routineSchema } from '@/core/routine';
 import { plainPhrases, routineArbitrary, routineOf } from '@/core/testing';
 import { compile } from '@/core/timing';
-import { checkPlaces, mendOf, newFindings } from './check';
+import { checkPlaces, mendOf, mendsOf, newFindings } from './check';
 import { fitSafely } from './guarded';
 import { seeRoutine } from './seen';
 import { RULES, type RuleId } from './table';
@@ -114,9 +115,10 @@ describe('limits', () => {
 
   test('time makes loads: an effort held for long, lying on the back for minutes', () => {
     const plank = 'group: desk\nlanes: floor\nlimits: eye pressure\nPlank: hold 15s';
-    expect(found(plank, 'limit-load')[0]?.about.loads).toContain('isometric-long');
-    const short = found(plank.replace('15s', '10s'), 'limit-load');
-    expect(short[0]?.about.loads).not.toContain('isometric-long');
+    const loadsIn = (text: string) =>
+      found(text, 'limit-load').flatMap(({ about }) => about.loads ?? []);
+    expect(loadsIn(plank)).toContain('isometric-long');
+    expect(loadsIn(plank.replace('15s', '10s'))).not.toContain('isometric-long');
     const lying =
       'group: desk\nlanes: floor\nlimits: pregnancy\nLying along a roller: hold 3:00, level rolled towel';
     expect(found(lying, 'limit-load')[0]?.about.loads).toContain('lie-back-long');
@@ -125,10 +127,10 @@ describe('limits', () => {
   });
 
   test('limits not asked are the first row, not none', () => {
-    expect(found('group: older\nSeated cat', 'limit-load')[0]).toMatchObject({
-      severity: 'caution',
-      about: { limits: ['not-asked'], loads: ['spine-flex-end', 'neck-extend'] },
-    });
+    const first = { severity: 'caution', about: { limits: ['not-asked'] } };
+    const unasked = found('group: older\nSeated cat', 'limit-load');
+    expect(unasked).toMatchObject([first, first]);
+    expect(unasked.map(({ about }) => about.loads)).toEqual([['spine-flex-end'], ['neck-extend']]);
     expect(found('group: older\nlimits: none\nSeated cat', 'limit-load')).toEqual([]);
     expect(found('group: desk\nSeated cat', 'limit-load')).toEqual([]);
   });
@@ -306,5 +308,125 @@ describe('for any routine', () => {
       }),
       { ...seeded, numRuns: 15 },
     );
+  });
+});
+
+describe('what is offered to mend with', () => {
+  const newId = () => countingIds('n');
+  const offered = (text: string, id: string) => {
+    const routine = routineOf(text);
+    const wish = { part: GROUP_ALONE, phrases: plainPhrases };
+    const [what] = checkPlaces(routine, wish).filter((one) => one.id === id);
+    if (!what) throw new Error(`no ${id}`);
+    const mends = mendsOf(routine, what, { ...wish, newId: newId() });
+    return mends.map((change) => ({ change, brings: broughtBy(routine, change), routine }));
+  };
+
+  test('other moves stay where the lanes are, are not in the class already, and up to three differ', () => {
+    const text =
+      'group: older\nlanes: chair\nlimits: none\nSeated march\nPlank: hold 15s, level full';
+    const mends = offered(text, 'lane-gap');
+    expect(mends.length).toBeGreaterThan(0);
+    expect(mends.length).toBeLessThanOrEqual(3);
+    const names = mends.flatMap(({ brings }) => brings.map(({ move }) => move));
+    expect(new Set(names).size).toBe(names.length);
+    expect(names).not.toContain('Seated march');
+    for (const { change, routine } of mends) {
+      const after = compile(applyChange(routine, change), GROUP_ALONE, plainPhrases);
+      const places = after.segments.flatMap(({ position: at }) => Object.values(at));
+      for (const place of places) expect(position(place).way).toBe('seated');
+    }
+  });
+
+  test('an easier level is named, a dose is changed once', () => {
+    const easier = offered(
+      'group: desk\nlanes: chair\nlimits: low bone density\nSeated twist: hold 20s',
+      'limit-load',
+    );
+    expect(easier[0]?.brings[0]?.level).toBeDefined();
+    expect(offered('group: desk\nSeated twist: hold 3:00', 'dose-range')).toHaveLength(1);
+  });
+
+  test('own words are never written anew', () => {
+    const text =
+      'group: desk\nschool: breath in on rounding\nSeated cat: cue "Puff out and round, sip in and lift."';
+    const [mend] = offered(text, 'breath-school');
+    const step = mend?.change.steps[0];
+    expect(step?.kind === 'replace' && step.to.kind === 'item' && step.to.cue).toBeUndefined();
+  });
+});
+
+describe('what own words say of the breath', () => {
+  const said = (cue: string, school = 'out') =>
+    found(
+      `group: desk\nschool: breath ${school} on rounding\nSeated cat: cue "${cue}"`,
+      'breath-school',
+    ).length;
+
+  test.each([
+    ['Breathe in, round your back, breathe out, lift.', 1],
+    ['Breathe out and round, breathe in and lift.', 0],
+    ['Puff the air away as you round.', 0],
+    ['Sigh, and curl forward.', 0],
+    ['Sip in while you curl.', 1],
+    ['Inhale and lift, blow out and fold.', 0],
+    ['Lift as you breathe in. Round as you exhale.', 0],
+    ['Round your back.', 0],
+  ])('%s', (cue, count) => {
+    expect(said(cue)).toBe(count);
+  });
+});
+
+describe('times that the checks keep', () => {
+  const stand = 'group: older\nlanes: stand\nlimits: none\n';
+
+  test('tired legs are rested after three minutes', () => {
+    const after = (rest: string) =>
+      found(`${stand}Sit to stand: 14 reps\nrest ${rest}\nTandem stance`, 'balance-tired').length;
+    expect(after('10s')).toBe(1);
+    expect(after('3:00')).toBe(0);
+  });
+
+  test('a kind of dose that a move does not offer is held against those it does', () => {
+    const range = (dose: string) =>
+      found(`lanes: floor\nBird dog: ${dose}`, 'dose-range').map(({ severity }) => severity);
+    expect(range('for 5:00')).toEqual(['caution']);
+    expect(range('for 1:00')).toEqual([]);
+    expect(range('8 reps')).toEqual([]);
+  });
+
+  test('breaths at the end of the range count as the seconds they take', () => {
+    const cold = (dose: string) =>
+      found(`school: strength strong\nSeated hamstring reach: ${dose}`, 'cold-hold').length;
+    expect(cold('6 breaths')).toBe(1);
+    expect(cold('2 breaths')).toBe(0);
+  });
+
+  test('on the forearms the wrists bear nothing', () => {
+    const long = (level: string) =>
+      found(
+        `lanes: floor\nForearm plank: hold 60s x2, rest 5s, level ${level}\nForearm plank: hold 60s, level ${level}`,
+        'wrist-long',
+      );
+    expect(long('full')).toEqual([]);
+  });
+
+  test('a way that asks for care says so, where the move itself does not', () => {
+    const ways = (text: string) =>
+      found(text, 'limit-load').filter(({ about }) => about.loads?.includes('floor-transfer'));
+    const head = 'group: older\nlanes: floor\nlimits: pregnant\n';
+    expect(ways(`${head}Side-lying leg raise`).length).toBeGreaterThan(0);
+    expect(ways(`${head}Seated cat`)).toEqual([]);
+  });
+
+  test('strength is rested between its sets in older and chair groups', () => {
+    const rest = (group: string, seconds: number) =>
+      found(`group: ${group}\nSit to stand: 8 reps x2, rest ${seconds}s`, 'rest-short').map(
+        ({ severity }) => severity,
+      );
+    expect(rest('older', 10)).toEqual(['caution']);
+    expect(rest('older', 30)).toEqual(['note']);
+    expect(rest('older', 60)).toEqual([]);
+    expect(rest('desk', 10)).toEqual([]);
   });
 });

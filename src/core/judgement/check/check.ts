@@ -1,6 +1,13 @@
 import type { TakingPart } from '@/core/people';
 import { remember, type ItemId, type NewId } from '@/core/common';
-import { applyChange, itemFaults, itemsInOrder, type Change, type Routine } from '@/core/routine';
+import {
+  applyChange,
+  broughtBy,
+  itemFaults,
+  itemsInOrder,
+  type Change,
+  type Routine,
+} from '@/core/routine';
 import { timesOf, type Score, type ScorePhrases } from '@/core/timing';
 import {
   SEVERITIES,
@@ -145,34 +152,59 @@ export function isSpoilt(
 /** At most so many edits are tried for one finding. */
 const MOST_TRIED = 40;
 
+/** Of moves that could stand in, so many are offered. */
+const MOST_OFFERED = 3;
+
 /**
- * The edit that mends a finding: the first of its rule's that silences it and adds no stop and no
- * caution, and where there is one no note either. Undefined where no edit does.
+ * The edits that mend a finding, the best first: those of its rule's that silence it and add no stop and
+ * no caution, before them those that add no note either. Of edits that bring a move or a level up to
+ * three, each bringing another; of others the first. None where no edit does.
  */
+export function mendsOf(
+  routine: Routine,
+  what: RuleFinding,
+  wish: CheckWish & { readonly newId: NewId },
+): readonly Change[] {
+  const rule: Rule = RULES[what.id];
+  if (!rule.mends) return [];
+  const here = seen(routine, wish);
+  const before = checkSeen(here);
+  const known = byPlace(before);
+  const see = (one: Routine) => seen(one, { ...wish, score: undefined });
+  const spoilt = (after: Routine) => spoiltBy(before, checkSeen(see(after)));
+  const making: Making = { newId: wish.newId, phrases: wish.phrases, see, spoilt };
+  const good: Change[] = [];
+  const noted: Change[] = [];
+  const offered = new Set<string>();
+  for (const change of rule.mends(here, what, making).slice(0, MOST_TRIED)) {
+    const after = change && changed(routine, change);
+    if (!after) continue;
+    const brings = broughtBy(after, change)
+      .map(({ move }) => move)
+      .join('|');
+    if (offered.has(brings)) continue;
+    const findings = checkSeen(see(after));
+    const gone = !findings.some((one) => sameTrouble(one, what));
+    if (!gone || newFindings(before, findings).length > 0) continue;
+    offered.add(brings);
+    const isGood = findings.every((one) => wasThere(known, one));
+    (isGood ? good : noted).push(change);
+    if (good.length === MOST_OFFERED || (brings === '' && isGood)) break;
+  }
+  const mends = [...good, ...noted];
+  const [best] = mends;
+  if (!best) return [];
+  const bringing = (change: Change) => broughtBy(routine, change).length > 0;
+  return bringing(best) ? mends.filter(bringing).slice(0, MOST_OFFERED) : [best];
+}
+
+/** The best of them. */
 export function mendOf(
   routine: Routine,
   what: RuleFinding,
   wish: CheckWish & { readonly newId: NewId },
 ): Change | undefined {
-  const rule: Rule = RULES[what.id];
-  if (!rule.mends) return undefined;
-  const here = seen(routine, wish);
-  const before = checkSeen(here);
-  const see = (one: Routine) => seen(one, { ...wish, score: undefined });
-  const spoilt = (after: Routine) => spoiltBy(before, checkSeen(see(after)));
-  const making: Making = { newId: wish.newId, phrases: wish.phrases, see, spoilt };
-  let second: Change | undefined;
-  for (const change of rule.mends(here, what, making).slice(0, MOST_TRIED)) {
-    const after = change && changed(routine, change);
-    if (!after) continue;
-    const findings = checkSeen(see(after));
-    const gone = !findings.some((one) => sameTrouble(one, what));
-    if (!gone || newFindings(before, findings).length > 0) continue;
-    const known = byPlace(before);
-    if (findings.every((one) => wasThere(known, one))) return change;
-    second ??= change;
-  }
-  return second;
+  return mendsOf(routine, what, wish)[0];
 }
 
 /** The same rule at the same place, about the same things: what a mend must have silenced. */

@@ -52,8 +52,8 @@ function bears(
 }
 
 /** On the forearms, on the fists or with the hands at a wall, the wrists bear little. */
-function relieved({ level }: LaneDoing, load: Load): boolean {
-  return load === 'wrist-weight' && /forearm|fist|wall/.test(level.name);
+function relieved({ move, level }: LaneDoing, load: Load): boolean {
+  return load === 'wrist-weight' && /forearm|fist|wall/i.test(`${move.name} ${level.name}`);
 }
 
 /** A short move in another place of about the same height, before or behind one of the entries. */

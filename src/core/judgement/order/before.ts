@@ -1,7 +1,7 @@
 import { isWork } from '@/core/timing';
 import type { Region } from '@/core/body';
 import type { ItemId } from '@/core/common';
-import { unitCount, type Dose } from '@/core/moves';
+import { unitCount } from '@/core/moves';
 import { TIRING_MS } from '../check/rules/balance-tired';
 import { playWorkMs, type Seen } from '../check/seen';
 import { COLD_HOLD, isLongHold, isMovement } from '../check/warmth';

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
 import type { FindingPlace, PlacedFinding } from '@/core/judgement';
-import { hasEntry, type Change, type Routine } from '@/core/routine';
+import { broughtBy, hasEntry, type Change, type Routine } from '@/core/routine';
 import { Field, Target, useTokens } from '@/design';
 import { SEVERITY_NAMES, findingWhat, findingWhy, mendWords } from '@/words/findings';
 import { LANE_TITLES } from '@/words/names';
@@ -67,7 +67,7 @@ function FindingEntry({
   onChoose,
 }: FindingsPanelProps & {
   readonly finding: PlacedFinding;
-  readonly mends: ReadonlyMap<FindingPlace, Change>;
+  readonly mends: ReadonlyMap<FindingPlace, readonly Change[]>;
 }) {
   const t = useTokens();
   const { lane, severity, accepted, places } = finding;
@@ -78,11 +78,12 @@ function FindingEntry({
   const rows = places.flatMap((place) => {
     const { itemId } = place;
     if (!itemId || !hasEntry(routine, itemId)) return [];
-    return [{ itemId, name: entryName(routine, itemId), mend: mends.get(place) }];
+    return [{ itemId, name: entryName(routine, itemId), mends: mends.get(place) ?? [] }];
   });
   const ids = rows.map(({ itemId }) => itemId);
   const whole = places.length === 1 && rows.length === 0 && places[0];
-  const mendWhole = whole ? mends.get(whole) : undefined;
+  const mendsWhole = (whole && mends.get(whole)) || [];
+  const label = (mend: Change) => mendWords(finding, broughtBy(routine, mend));
   const place = rows.length > 1 ? FINDINGS.places(rows.length) : rows[0]?.name;
   return (
     <View role="listitem" style={[styles.entry, { borderTopColor: t.line }]}>
@@ -101,24 +102,28 @@ function FindingEntry({
           {FINDINGS.accepted(accepted)}
         </Text>
       )}
-      {mendWhole && (
+      {mendsWhole.length > 0 && (
         <View style={styles.actions}>
-          <Target
-            label={mendWords(finding)}
-            icon="mend"
-            onPress={() => onMend(finding, mendWhole)}
-          />
-        </View>
-      )}
-      {rows.map(({ itemId, name, mend }) => (
-        <View key={itemId} style={styles.actions}>
-          {mend && (
+          {mendsWhole.map((mend) => (
             <Target
-              label={rows.length > 1 ? `${name}: ${mendWords(finding)}` : mendWords(finding)}
+              key={label(mend)}
+              label={label(mend)}
               icon="mend"
               onPress={() => onMend(finding, mend)}
             />
-          )}
+          ))}
+        </View>
+      )}
+      {rows.map(({ itemId, name, mends: own }) => (
+        <View key={itemId} style={styles.actions}>
+          {own.map((mend) => (
+            <Target
+              key={label(mend)}
+              label={rows.length > 1 ? `${name}: ${label(mend)}` : label(mend)}
+              icon="mend"
+              onPress={() => onMend(finding, mend)}
+            />
+          ))}
           <Target look="plain" label={FINDINGS.goTo(name)} onPress={() => onChoose(itemId)} />
         </View>
       ))}

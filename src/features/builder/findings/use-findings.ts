@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { ItemId } from '@/core/common';
 import type { FindingPlace, PlacedFinding } from '@/core/judgement';
 import type { Change, Routine } from '@/core/routine';
-import { findingsOf, mendFor, useAppDispatch } from '@/state';
+import { findingsOf, mendsFor, useAppDispatch } from '@/state';
 
 export type Looking = 'looking' | 'done' | 'failed';
 
@@ -47,13 +47,17 @@ export function useFindings(routine: Routine): Findings {
 
 interface Mends {
   readonly of: readonly PlacedFinding[];
-  readonly mends: ReadonlyMap<FindingPlace, Change>;
+  readonly mends: ReadonlyMap<FindingPlace, readonly Change[]>;
 }
 
 const NO_MENDS: Mends['mends'] = new Map();
 
 /** The mends of these findings at each of their places, found one by one; none while the checks look at a newer state. */
-export function useMends({ all, routine, state }: Findings): ReadonlyMap<FindingPlace, Change> {
+export function useMends({
+  all,
+  routine,
+  state,
+}: Findings): ReadonlyMap<FindingPlace, readonly Change[]> {
   const dispatch = useAppDispatch();
   const [known, setKnown] = useState<Mends>({ of: NONE, mends: NO_MENDS });
   useEffect(() => {
@@ -64,14 +68,14 @@ export function useMends({ all, routine, state }: Findings): ReadonlyMap<Finding
       for (const { one, place } of places) {
         const { places: _, ...finding } = one;
         // A mend that can't be worked out is none; the others may still be there.
-        const mend = await dispatch(mendFor(routine, { ...finding, ...place })).catch(
-          () => undefined,
+        const found = await dispatch(mendsFor(routine, { ...finding, ...place })).catch(
+          (): readonly Change[] => [],
         );
         if (!wanted) return;
-        if (mend) {
+        if (found.length > 0) {
           setKnown((before) => ({
             of: all,
-            mends: new Map(before.of === all ? before.mends : []).set(place, mend),
+            mends: new Map(before.of === all ? before.mends : []).set(place, found),
           }));
         }
       }

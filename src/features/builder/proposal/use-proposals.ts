@@ -1,7 +1,7 @@
 import { startTransition, useRef, useState } from 'react';
 import { printClock } from '@/core/common';
 import type { RuleFinding, SafeFitting } from '@/core/judgement';
-import { applyChange, type Change, type Routine } from '@/core/routine';
+import { applyChange, broughtBy, type Change, type Routine } from '@/core/routine';
 import { fitTo, ordered, useAppDispatch } from '@/state';
 import { mendWords, orderingWhy } from '@/words/findings';
 import { PROPOSAL } from '../strings';
@@ -82,7 +82,8 @@ export function useProposals({ routine, change }: Pick<Editing, 'routine' | 'cha
     fit,
     order,
     askLength: () => show({ kind: 'ask-length', title: PROPOSAL.fit, about: routine }),
-    mend: (finding: RuleFinding, made: Change) => show(preview(mendWords(finding), made)),
+    mend: (finding: RuleFinding, made: Change) =>
+      show(preview(mendWords(finding, broughtBy(routine, made)), made)),
     leave: () => show(undefined),
     keep: () => {
       if (current?.kind === 'preview') change(current.change);

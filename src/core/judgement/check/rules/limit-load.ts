@@ -138,35 +138,35 @@ function hitsOnWays(seen: Seen): ReadonlyMap<ItemId | null, readonly Hit[]> {
 /** What a way itself asks for; a place that it passes asks for it in the move there too. */
 const WAY_LOADS: ReadonlySet<Load> = new Set(['floor-transfer', 'roll-over', 'kneel', 'low-seat']);
 
-/** One finding for each item and severity: all loads, limits and people in it. */
+/** One finding for each load of an item, with all limits and people that have it so. */
 function gathered(
   seen: Seen,
   itemId: ItemId | null,
   severity: Severity,
   hits: readonly Hit[],
 ): Found<never, 'lanes' | 'loads' | 'limits' | 'people'>[] {
-  const [first] = hits;
-  if (!first) return [];
-  const names = <T extends string>(pick: (bite: Bite) => T | undefined) => [
-    ...new Set(hits.map(({ bite }) => pick(bite)).filter((name) => name !== undefined)),
-  ];
-  const lanes = seen.lanes.filter((lane) => hits.some((hit) => hit.lane === lane));
-  // The side of the body that has the limit, whichever side is worked when it bites.
-  const sides = new Set(hits.map(({ bite }) => bite.effect.side));
-  return [
-    {
+  const loads = [...new Set(hits.map(({ bite }) => bite.load))];
+  return loads.map((load) => {
+    const own = hits.filter(({ bite }) => bite.load === load);
+    const names = <T extends string>(pick: (effect: Effect) => T | undefined) => [
+      ...new Set(own.map(({ bite }) => pick(bite.effect)).filter((name) => name !== undefined)),
+    ];
+    const lanes = seen.lanes.filter((lane) => own.some((hit) => hit.lane === lane));
+    // The side of the body that has the limit, whichever side is worked when it bites.
+    const [side = null, ...others] = new Set(own.map(({ bite }) => bite.effect.side));
+    return {
       severity,
       itemId,
       lane: lanes.length === seen.lanes.length && lanes.length > 1 ? null : (lanes[0] ?? null),
-      side: sides.size === 1 ? first.bite.effect.side : null,
+      side: others.length === 0 ? side : null,
       about: {
         lanes,
-        loads: names(({ load }) => load),
-        limits: names(({ effect }) => effect.limit),
-        people: names(({ effect }) => effect.person),
+        loads: [load],
+        limits: names(({ limit }) => limit),
+        people: names(({ person }) => person),
       },
-    },
-  ];
+    };
+  });
 }
 
 export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
