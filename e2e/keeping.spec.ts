@@ -56,7 +56,7 @@ test('a damaged record is set aside and named, and the rest loads', async ({ pag
   const file = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
   expect((await file).suggestedFilename()).toBe('signal-box-reset.txt');
-  await page.getByRole('button', { name: 'Let it go' }).click();
+  await page.getByRole('button', { name: 'Delete it for good' }).click();
   await page.reload();
   await expect(page.getByRole('link')).toHaveCount(DEMO_COUNT - 1);
   await expect(page.getByText(/could not be read/)).toHaveCount(0);

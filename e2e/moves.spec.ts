@@ -26,8 +26,16 @@ test('moves are searched, narrowed down, and seen in full @wide', async ({ page 
   await expect.poll(count).toBeLessThan(30);
   const calves = await count();
   await page.getByRole('button', { name: 'Not marked against' }).click();
-  await page.getByRole('radio', { name: 'No standing' }).click();
+  await page.getByRole('checkbox', { name: 'No standing' }).click();
   await expect.poll(count).toBeLessThan(calves);
+  // Another limit beside it, and then what needs care for them as well.
+  const clear = await count();
+  await page.getByRole('checkbox', { name: 'Knee painful' }).click();
+  const marked = page.getByText(/^Needs care: /);
+  await expect(marked.first()).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Leave out what needs care' }).click();
+  await expect.poll(count).toBeLessThan(clear);
+  await expect(marked).toHaveCount(0);
 
   // In full: words, levels with what they ask for, limits, ways of taking part; on to its family.
   await page.getByRole('button', { name: 'Show all moves' }).click();

@@ -128,7 +128,7 @@ test('what was typed and let go can be brought back', async ({ page }) => {
   await press(page, 'Change');
   await press(page, 'Name');
   await field(page, 'Name').fill('Bridge over the slip');
-  await press(page, 'Let it go');
+  await press(page, 'Throw it away');
   await expect(
     page.getByText('What you wrote for “Bridge over the slip” is let go.'),
   ).toBeVisible();

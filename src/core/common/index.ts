@@ -17,7 +17,7 @@ export {
   type RoutineId,
   type RunId,
 } from './ids';
-export { oneLineSchema, withCapital } from './one-line';
+export { oneLineSchema, withCapital, withStop } from './one-line';
 export {
   fail,
   problemsIn,

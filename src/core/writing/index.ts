@@ -4,6 +4,7 @@ export {
   findMoves,
   lanesFor,
   limitsAgainst,
+  limitsWithCare,
   type Wanted,
   type Where,
 } from './find-moves/find-moves';

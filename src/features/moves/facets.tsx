@@ -3,13 +3,15 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { REGIONS, SPINE_DIRECTIONS } from '@/core/body';
 import { MOVE_KINDS, PROP_NAMES } from '@/core/moves';
-import { LANE_NAMES, LIMITS } from '@/core/people';
+import { LANE_NAMES, LIMITS, type LimitName } from '@/core/people';
 import { WHERE, type Wanted } from '@/core/writing';
 import { Target } from '@/design';
 import { DIRECTION_NAMES, LANE_TITLES, LIMIT_NAMES, REGION_NAMES } from '@/words/names';
+import { listWords } from '@/words/findings';
 import { CATALOGUE, KIND_NAMES, WHERE_NAMES } from './strings';
 
-type Facet = keyof typeof CATALOGUE.facets;
+type Facet = Exclude<keyof typeof CATALOGUE.facets, 'limits'>;
+type Open = Facet | 'limits';
 
 const named = (names: Readonly<Record<string, string>>, values: readonly string[]) =>
   values.map((value) => ({ value, text: withCapital(names[value] ?? value) }));
@@ -21,7 +23,6 @@ const OPTIONS: Readonly<
   where: named(WHERE_NAMES, WHERE),
   kind: named(KIND_NAMES, MOVE_KINDS),
   prop: [{ value: 'none', text: withCapital(CATALOGUE.none) }, ...named({}, PROP_NAMES)],
-  limit: named(LIMIT_NAMES, LIMITS),
   direction: named(DIRECTION_NAMES, SPINE_DIRECTIONS),
   lane: named(LANE_TITLES, LANE_NAMES),
 };
@@ -33,14 +34,17 @@ interface FacetsProps {
 
 /** What to narrow the moves down by: one opened at a time, its choice in its name. */
 export function Facets({ wanted, onWanted }: FacetsProps) {
-  const [open, setOpen] = useState<Facet>();
-  const facets = Object.keys(CATALOGUE.facets) as Facet[];
+  const [open, setOpen] = useState<Open>();
+  const facets = Object.keys(CATALOGUE.facets) as Open[];
+  const chosenOf = (facet: Open) =>
+    facet === 'limits'
+      ? listWords((wanted.limits ?? []).map((limit) => LIMIT_NAMES[limit]))
+      : OPTIONS[facet].find((option) => option.value === wanted[facet])?.text;
   return (
     <View style={styles.all}>
       <View role="group" aria-label={CATALOGUE.narrow} style={styles.row}>
         {facets.map((facet) => {
-          const value = wanted[facet];
-          const chosen = OPTIONS[facet].find((option) => option.value === value)?.text;
+          const chosen = chosenOf(facet);
           return (
             <Target
               key={facet}
@@ -55,7 +59,8 @@ export function Facets({ wanted, onWanted }: FacetsProps) {
           );
         })}
       </View>
-      {open && (
+      {open === 'limits' && <LimitsFacet wanted={wanted} onWanted={onWanted} />}
+      {open && open !== 'limits' && (
         <View role="radiogroup" aria-label={CATALOGUE.facets[open]} style={styles.row}>
           {[{ value: undefined, text: withCapital(CATALOGUE.any) }, ...OPTIONS[open]].map(
             ({ value, text }) => (
@@ -74,6 +79,39 @@ export function Facets({ wanted, onWanted }: FacetsProps) {
           )}
         </View>
       )}
+    </View>
+  );
+}
+
+/** Several limits at once; what needs care for them is left out or marked, as one asks. */
+function LimitsFacet({ wanted, onWanted }: FacetsProps) {
+  const limits = wanted.limits ?? [];
+  const toggled = (limit: LimitName) => {
+    const next = limits.includes(limit)
+      ? limits.filter((one) => one !== limit)
+      : [...limits, limit];
+    onWanted({ ...wanted, limits: next.length > 0 ? next : undefined });
+  };
+  return (
+    <View role="group" aria-label={CATALOGUE.facets.limits} style={styles.row}>
+      <Target
+        role="checkbox"
+        label={CATALOGUE.careOut}
+        checked={wanted.careOut === true}
+        icon={wanted.careOut ? 'check' : 'close'}
+        look={wanted.careOut ? 'filled' : 'outlined'}
+        onPress={() => onWanted({ ...wanted, careOut: wanted.careOut ? undefined : true })}
+      />
+      {LIMITS.map((limit) => (
+        <Target
+          key={limit}
+          role="checkbox"
+          label={withCapital(LIMIT_NAMES[limit])}
+          checked={limits.includes(limit)}
+          look={limits.includes(limit) ? 'filled' : 'outlined'}
+          onPress={() => toggled(limit)}
+        />
+      ))}
     </View>
   );
 }

@@ -8,12 +8,14 @@ import {
   useWindowDimensions,
 } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import type { MoveId } from '@/core/common';
+import { withCapital, type MoveId } from '@/core/common';
 import { usualLevel, type Move } from '@/core/moves';
-import { findMoves, isAsShipped, isShipped, type Wanted } from '@/core/writing';
+import type { LimitName } from '@/core/people';
+import { findMoves, isAsShipped, isShipped, limitsWithCare, type Wanted } from '@/core/writing';
 import { Field, TARGET, Target, WIDE, useTokens } from '@/design';
 import { selectCatalogue, useAppSelector } from '@/state';
-import { POSITION_NAMES, REGION_NAMES } from '@/words/names';
+import { listWords } from '@/words/findings';
+import { LIMIT_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words/names';
 import { Facets } from './facets';
 import { OwnPanel } from './own-panel';
 import { CATALOGUE, KIND_NAMES } from './strings';
@@ -87,7 +89,12 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
           role="list"
           aria-label={CATALOGUE.title}
           renderItem={({ item }) => (
-            <MoveRow move={item} chosen={item.id === chosen} onChoose={onChoose} />
+            <MoveRow
+              move={item}
+              limits={looked.limits}
+              chosen={item.id === chosen}
+              onChoose={onChoose}
+            />
           )}
         />
       )}
@@ -95,16 +102,21 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
   );
 }
 
+const NO_LIMITS: readonly LimitName[] = [];
+
 function MoveRow({
   move,
+  limits = NO_LIMITS,
   chosen,
   onChoose,
 }: {
   readonly move: Move;
+  readonly limits?: readonly LimitName[] | undefined;
   readonly chosen: boolean;
   readonly onChoose: (id: MoveId) => void;
 }) {
   const t = useTokens();
+  const care = limitsWithCare(limits, move);
   const about = [
     !isAsShipped(move) && (isShipped(move.id) ? CATALOGUE.changed : CATALOGUE.yours),
     KIND_NAMES[move.kind],
@@ -125,6 +137,11 @@ function MoveRow({
         <Text variant="bodyMedium" style={{ color: t.quiet }}>
           {about.join(' · ')}
         </Text>
+        {care.length > 0 && (
+          <Text variant="bodyMedium" style={{ color: t.bark }}>
+            {withCapital(CATALOGUE.needsCare(listWords(care.map((limit) => LIMIT_NAMES[limit]))))}
+          </Text>
+        )}
       </Pressable>
     </View>
   );

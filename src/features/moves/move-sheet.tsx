@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 
-import { type MoveId, GROUP_NAMES } from '@/core/common';
+import { GROUP_NAMES, withStop, type MoveId } from '@/core/common';
 import { PROPS, familyOf, type Catalogue, type Level, type Move } from '@/core/moves';
 import type { SidePlan } from '@/core/routine';
 import { spoken } from '@/core/timing';
@@ -139,7 +139,10 @@ function Cues({ move }: { readonly move: Move }) {
       <Pair name={CATALOGUE.setUp} text={say(cues.setUp)} />
       <Pair name={CATALOGUE.go} text={say(cues.go)} />
       <Pair name={CATALOGUE.short} text={say(cues.short)} />
-      <Pair name={CATALOGUE.watch} text={cues.watch.map((point) => `${say(point)}.`).join(' ')} />
+      <Pair
+        name={CATALOGUE.watch}
+        text={cues.watch.map((point) => withStop(say(point))).join(' ')}
+      />
       <Pair name={CATALOGUE.easier} text={say(cues.easier)} />
       <Pair name={CATALOGUE.further} text={say(cues.further)} />
       <Pair name={CATALOGUE.wayOut} text={say(cues.wayOut)} />

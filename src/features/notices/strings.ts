@@ -53,7 +53,7 @@ export const NOTICE = {
   undo: 'Undo',
   saveFile: 'Save as a file',
   saveTable: 'Save as a table',
-  letGo: 'Let it go',
+  letGo: 'Delete it for good',
   open: 'Open',
 };
 

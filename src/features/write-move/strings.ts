@@ -103,7 +103,7 @@ export const WRITE = {
   bears: (what: string) => `${what}: on which side`,
   chosen: (label: string, value: string) => `${label}: ${value}`,
   keep: 'Keep',
-  letGo: 'Let it go',
+  letGo: 'Throw it away',
   ready: 'Nothing to mend.',
   toMend: (count: number) =>
     count === 1

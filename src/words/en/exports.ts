@@ -1,4 +1,5 @@
 import { AFTER_A_FALL, STOP_SIGNS, STOP_SIGNS_TITLE } from './safety';
+import { withStop } from '@/core/common';
 import type { CueSheetPhrases, ScoreColumn, RunColumn } from '@/core/class';
 import type { LaneName } from '@/core/people';
 import { doseWords } from './dose';
@@ -27,7 +28,8 @@ export const cueSheetPhrases: CueSheetPhrases = {
     if (!moveName) return `${title}: rest here and breathe.`;
     return `${title}: ${[moveName, level].filter(Boolean).join(', ')}`;
   },
-  watch: (watch, breath) => [`Watch: ${watch.join('; ')}.`, breath].filter(Boolean).join(' '),
+  watch: (watch, breath) =>
+    [withStop(`Watch: ${watch.join('; ')}`), breath].filter(Boolean).join(' '),
   change: (easier, further) => `Easier: ${easier} Further: ${further}`,
   sided: (text, side) => withSide(text, side === 'right' ? 'right' : 'left'),
   rest: 'Rest',

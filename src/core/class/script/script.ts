@@ -1,4 +1,5 @@
 import { paceOf, talkMs, type Pace } from '@/core/body';
+import { withStop } from '@/core/common';
 import { cuesOf, levelById, moveById, type Cues, type Level, type Move } from '@/core/moves';
 import {
   catalogueFor,
@@ -349,19 +350,14 @@ function nextPoint(
   if (!done) return undefined;
   const points = [...done.cues.watch, ...(done.cues.breath ? [done.cues.breath] : [])];
   const text = points[(draft.pointsSaid.get(item.id) ?? 0) % points.length];
-  return text && sentence(sided(draft, text, set[0]));
+  return text && withStop(sided(draft, text, set[0]));
 }
 
 function wayOutOf(draft: Draft, { done, sets }: Scene): string | undefined {
   const last = sets.at(-1)?.[0];
-  return done && sentence(sided(draft, done.cues.wayOut, last));
+  return done && withStop(sided(draft, done.cues.wayOut, last));
 }
 
 function sided(draft: Draft, text: string, segment: Segment | undefined): string {
   return spoken(text, segment?.side ?? null, null, draft.phrases);
-}
-
-/** Watch points are written without a stop, since they also stand in lists. */
-function sentence(text: string): string {
-  return /[.!?]$/.test(text) ? text : `${text}.`;
 }

@@ -1,6 +1,14 @@
-import { SHIPPED, moveNamed, usualLevel } from '@/core/moves';
+import { SHIPPED, moveNamed, usualLevel, type Move } from '@/core/moves';
 import { barsOf, clearOf, effectsOf } from '@/core/people';
-import { findMoves, lanesFor, limitsAgainst, whereOf } from './find-moves';
+import {
+  asksOf,
+  findMoves,
+  lanesFor,
+  limitsAgainst,
+  limitsWithCare,
+  whereOf,
+  type Wanted,
+} from './find-moves';
 
 const names = (wanted: Parameters<typeof findMoves>[1]) =>
   findMoves(SHIPPED, wanted).map(({ name }) => name);
@@ -45,15 +53,36 @@ describe('finding moves', () => {
       expect(usualLevel(move).from).toMatch(/^sit/);
     }
     const bars = barsOf(effectsOf([{ limit: 'low bone density' }]));
-    for (const move of findMoves(SHIPPED, { limit: 'low bone density' })) {
+    for (const move of findMoves(SHIPPED, { limits: ['low bone density'] })) {
       expect(move.levels.some((level) => clearOf(bars, level, level.support))).toBe(true);
     }
-    for (const move of findMoves(SHIPPED, { limit: 'no floor', where: 'floor' })) {
+    for (const move of findMoves(SHIPPED, { limits: ['no floor'], where: 'floor' })) {
       expect(move.levels.map(whereOf)).not.toEqual(move.levels.map(() => 'floor'));
     }
-    expect(findMoves(SHIPPED, { limit: 'no standing', where: 'standing' }).length).toBeLessThan(
+    expect(findMoves(SHIPPED, { limits: ['no standing'], where: 'standing' }).length).toBeLessThan(
       findMoves(SHIPPED, { where: 'standing' }).length,
     );
+  });
+
+  test('several limits at once leave out what any of them rules out, and what needs care as asked', () => {
+    const count = (wanted: Wanted) => findMoves(SHIPPED, wanted).length;
+    const knee = count({ limits: ['knee painful'] });
+    const both = count({ limits: ['knee painful', 'no floor'] });
+    expect(both).toBeLessThan(knee);
+    const careOut = findMoves(SHIPPED, { limits: ['knee painful'], careOut: true });
+    expect(careOut.length).toBeLessThan(knee);
+    const kneels = (move: Move) =>
+      move.levels.every((level) => asksOf(level).some((load) => load === 'kneel'));
+    expect(careOut.filter(kneels)).toEqual([]);
+    expect(count({ careOut: true })).toBe(SHIPPED.moves.length);
+  });
+
+  test('what stays and needs care is marked', () => {
+    const cat = moveNamed(SHIPPED, 'All-fours cat');
+    const twist = moveNamed(SHIPPED, 'Seated march');
+    if (!cat || !twist) throw new Error('not there');
+    expect(limitsWithCare(['knee painful', 'hearing'], cat)).toEqual(['knee painful']);
+    expect(limitsWithCare(['knee painful'], twist)).toEqual([]);
   });
 
   test('narrowings go together', () => {

@@ -14,10 +14,12 @@ import {
   type LaneName,
   LIMITS,
   barsOf,
+  bitesOn,
   clearOf,
   effectsOf,
   loadsOfLevel,
   type Bars,
+  type Effect,
   type LimitName,
 } from '@/core/people';
 import { searchMoves } from './search';
@@ -34,8 +36,10 @@ export interface Wanted {
   readonly kind?: MoveKind | undefined;
   /** Moves with a level that uses it; `none` for those with a level that uses nothing. */
   readonly prop?: PropName | 'none' | undefined;
-  /** Moves with a level that the limit does not rule out, on either side. */
-  readonly limit?: LimitName | undefined;
+  /** Moves with a level that none of these limits rules out, on either side. */
+  readonly limits?: readonly LimitName[] | undefined;
+  /** Moves with a level that needs no care for them either. */
+  readonly careOut?: true | undefined;
   readonly direction?: SpineDirection | undefined;
   /** Moves that a lane does as they are written. */
   readonly lane?: LaneName | undefined;
@@ -63,10 +67,32 @@ function keepsClear(bars: Bars, level: Level): boolean {
   return clearOf(bars, level, level.support) && !(wayDown && barred);
 }
 
+/** Whether a level, or the way down to it, asks for something that needs care. */
+function asksCare(effects: readonly Effect[], level: Level): boolean {
+  const asks = asksOf(level);
+  return effects.some(
+    (effect) =>
+      effect.severity === 'care' &&
+      asks.includes(effect.load) &&
+      bitesOn(effect, { load: effect.load, on: 'body' }, level, level.support, []) === null,
+  );
+}
+
+/** Of these limits the ones that need care at every level of a move that they do not rule out. */
+export function limitsWithCare(limits: readonly LimitName[], move: Move): readonly LimitName[] {
+  return limits.filter((limit) => {
+    const effects = effectsOf([{ limit }]);
+    const clear = move.levels.filter((level) => keepsClear(barsOf(effects), level));
+    return clear.length > 0 && clear.every((level) => asksCare(effects, level));
+  });
+}
+
 /** The moves that have all that is wanted, the nearest to the words first. */
 export function findMoves(catalogue: Catalogue, wanted: Wanted): readonly Move[] {
-  const { region, where, kind, prop, limit, direction, lane, own } = wanted;
-  const bars = limit && barsOf(effectsOf([{ limit }]));
+  const { region, where, kind, prop, limits = [], careOut, direction, lane, own } = wanted;
+  const effects = effectsOf(limits.map((limit) => ({ limit })));
+  const fits = (level: Level) =>
+    keepsClear(barsOf(effects), level) && !(careOut && asksCare(effects, level));
   return searchMoves(catalogue, wanted.words ?? '').filter(
     (move) =>
       (!own || SHIPPED.byId.get(move.id) !== move) &&
@@ -75,7 +101,7 @@ export function findMoves(catalogue: Catalogue, wanted: Wanted): readonly Move[]
       (!direction || move.spine.includes(direction)) &&
       (!where || move.levels.some((level) => whereOf(level) === where)) &&
       (!prop || move.levels.some(({ props }) => usesProp(props, prop))) &&
-      (!bars || move.levels.some((level) => keepsClear(bars, level))) &&
+      (limits.length === 0 || move.levels.some(fits)) &&
       (!lane || resolveInLane(lane, { catalogue, move }).reason === 'as-written'),
   );
 }
