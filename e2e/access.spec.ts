@@ -86,7 +86,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await expect(page.getByText('228 moves')).toBeVisible();
     if (await narrow.isVisible()) await narrow.click();
     await page.getByRole('button', { name: 'Not marked against' }).click();
-    await expect(page.getByRole('radio', { name: 'Low bone density' })).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: 'Low bone density' })).toBeVisible();
   },
   'a move': async (page) => {
     await page.goto('/moves/both-knees-to-one-side-hip-lifted');

@@ -30,7 +30,7 @@ test('moves are searched, narrowed down, and seen in full @wide', async ({ page 
   await expect.poll(count).toBeLessThan(calves);
   // Another limit beside it, and then what needs care for them as well.
   const clear = await count();
-  await page.getByRole('checkbox', { name: 'Knee painful' }).click();
+  await page.getByRole('checkbox', { name: 'A painful knee' }).click();
   const marked = page.getByText(/^Needs care: /);
   await expect(marked.first()).toBeVisible();
   await page.getByRole('checkbox', { name: 'Leave out what needs care' }).click();

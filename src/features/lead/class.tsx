@@ -192,20 +192,21 @@ function Now({
       : '';
   return (
     <View style={styles.now}>
-      <Text
-        variant={wide ? 'headlineMedium' : 'headlineSmall'}
-        role="heading"
-        aria-level={1}
-        style={[styles.name, wide && styles.wideName]}
-      >
-        {view.name}
+      <View style={styles.title}>
+        <Text
+          variant={wide ? 'headlineMedium' : 'headlineSmall'}
+          role="heading"
+          aria-level={1}
+          style={[styles.name, wide && styles.wideName]}
+        >
+          {view.name}
+        </Text>
         {view.level !== '' && (
           <Text variant="titleMedium" style={{ color: t.quiet }}>
-            {'  '}
             {view.level}
           </Text>
         )}
-      </Text>
+      </View>
       <Text
         aria-live="polite"
         variant={wide ? 'headlineSmall' : 'bodyLarge'}
@@ -348,6 +349,7 @@ const styles = StyleSheet.create({
   page: { flex: 1, minHeight: 0, overflow: 'scroll' },
   now: { paddingHorizontal: 20, paddingVertical: 12, gap: 2, minHeight: 96 },
   name: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', fontWeight: '700' },
+  title: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 12 },
   lanes: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
   caption: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', minHeight: 52 },
   wideName: { fontSize: 44, lineHeight: 52 },

@@ -25,17 +25,27 @@ describe('one finding a reason', () => {
     expect(causes.length).toBeGreaterThan(1);
   });
 
+  test('several loads of one limit at the same row are told in one', () => {
+    const found = checkRoutine(routineOf('group: older\nSeated cat'), wish);
+    const loads = found.filter(({ id }) => id === 'limit-load').map(({ about }) => about.loads);
+    expect(loads).toEqual([['spine-flex-end', 'neck-extend']]);
+  });
+
   test('nothing is lost and nothing is told twice, for any routine', () => {
     fc.assert(
       fc.property(routineArbitrary, (routine) => {
         const every = checkPlaces(routine, wish);
         const reasons = checkRoutine(routine, wish);
         const places = reasons.flatMap((one) =>
-          one.places.map(({ itemId, lane }) => [one.id, one.severity, itemId, lane].join(' ')),
+          one.places.flatMap(({ itemId, lane }) =>
+            (one.about.loads ?? ['']).map(() => [one.id, one.severity, itemId, lane].join(' ')),
+          ),
         );
         expect([...places].sort()).toEqual(
           every
-            .map(({ id, severity, itemId, lane }) => [id, severity, itemId, lane].join(' '))
+            .flatMap(({ id, severity, itemId, lane, about }) =>
+              (about.loads ?? ['']).map(() => [id, severity, itemId, lane].join(' ')),
+            )
             .sort(),
         );
         const ranks = reasons.map(({ severity }) => ['stop', 'caution', 'note'].indexOf(severity));

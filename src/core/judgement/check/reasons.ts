@@ -19,6 +19,23 @@ function reasonOf({ id, severity, side, numbers, about, accepted }: RuleFinding)
 
 /** One finding a reason, in the order of their first places. */
 export function byReason(findings: readonly RuleFinding[]): readonly PlacedFinding[] {
+  return togetherByPlaces(byCause(findings));
+}
+
+/** Several loads of the same limits at the very same places are told in one. */
+function togetherByPlaces(findings: readonly PlacedFinding[]): readonly PlacedFinding[] {
+  const together = new Map<string, PlacedFinding>();
+  for (const one of findings) {
+    const { loads = [], ...about } = one.about;
+    const key = JSON.stringify([reasonOf({ ...one, about }), one.places]);
+    const known = together.get(key);
+    const all = [...(known?.about.loads ?? []), ...loads];
+    together.set(key, known ? { ...known, about: { ...known.about, loads: all } } : one);
+  }
+  return [...together.values()];
+}
+
+function byCause(findings: readonly RuleFinding[]): readonly PlacedFinding[] {
   const reasons = new Map<string, RuleFinding[]>();
   for (const one of findings) {
     const key = reasonOf(one);

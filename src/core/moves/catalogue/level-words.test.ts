@@ -2,6 +2,7 @@ import { countWords, onSide, position } from '@/core/body';
 import { SHIPPED } from './catalogue';
 import { MOST_WORDS } from './faults';
 import { cuesOf, usualLevel } from './move';
+import type { PropName, Support } from './kinds';
 import type { Level } from './shape';
 
 const all = SHIPPED.moves.flatMap((move) => move.levels.map((level) => ({ move, level })));
@@ -25,7 +26,47 @@ const NEEDS: readonly (readonly [words: RegExp, has: (level: Level) => boolean])
   [/^kneel at a seat/i, (level) => isIn(level, 'kneel-seat')],
 ];
 
+/** What has to be heard of each thing that a level uses. */
+const PROP_WORDS: Readonly<Record<PropName, RegExp>> = {
+  strap: /strap/i,
+  weight: /weight|bottle/i,
+  block: /block/i,
+  'low step': /step/i,
+  roller: /roll/i,
+  cushion: /cushion|pad|pillow|support/i,
+  stick: /stick/i,
+  band: /band/i,
+};
+const HELD: readonly Support[] = ['two hands', 'one hand', 'fingertips'];
+const HOLDS = /hand|finger|hold|\barms?\b|forearm/i;
+/** A hand to a thing to hold on to; not to one's own hips, thighs or ribs. */
+const HOLDS_ON = /(hands?|fingertips) (on|to) (the (chair|counter|wall|rail|armrests)|it(?! at))/i;
+
 describe('what is said of a level', () => {
+  test.each(all.map((one) => [`${one.move.name}: ${one.level.name}`, one] as const))(
+    '%s says what it needs',
+    (_, { move, level }) => {
+      const { setUp, go } = cuesOf(move, level);
+      const said = `${setUp} ${go}`;
+      for (const prop of level.props) expect(said).toMatch(PROP_WORDS[prop]);
+      if (HELD.includes(level.support) && heightOf(level) >= 3) expect(said).toMatch(HOLDS);
+      if (level.support === 'hover') expect(said).toMatch(/hover|just above/i);
+      if (level.support === 'none') expect(said).not.toMatch(HOLDS_ON);
+    },
+  );
+
+  test('a level with another load, prop or hold than the usual one has words of its own', () => {
+    const loads = (level: Level) => level.loads.map(({ load }) => load).toSorted();
+    const about = (level: Level) => [loads(level), level.props, level.support];
+    const silent = all.filter(
+      ({ move, level }) =>
+        !level.words &&
+        !usualLevel(move).words &&
+        JSON.stringify(about(level)) !== JSON.stringify(about(usualLevel(move))),
+    );
+    expect(silent.map(({ move, level }) => `${move.name}: ${level.name}`)).toEqual([]);
+  });
+
   test.each(all.map((one) => [`${one.move.name}: ${one.level.name}`, one] as const))(
     '%s fits it',
     (_, { move, level }) => {

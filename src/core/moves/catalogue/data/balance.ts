@@ -41,12 +41,18 @@ export const BALANCE: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('two hands', 'stand-chair', { stance: 'apart', support: 'two hands', loaded: feet }),
+      level('two hands', 'stand-chair', {
+        stance: 'apart',
+        support: 'two hands',
+        loaded: feet,
+        words: { setUp: 'Stand behind your chair, both hands on it, feet apart.' },
+      }),
       level('fingertips', 'stand-chair', {
         usual: true,
         stance: 'apart',
         support: 'fingertips',
         loaded: feet,
+        words: { setUp: 'Stand behind your chair, fingertips on it, feet apart.' },
       }),
     ],
     warms: ['hip-outer', 'ankles-feet'],
@@ -79,6 +85,7 @@ export const BALANCE: readonly Move[] = [
       level('free', 'sit-front', {
         loaded: regions('body', 'abdomen', 'ribs-sides'),
         loads: body('lean-out'),
+        words: { setUp: 'Sit forward, feet flat, no hand holding.' },
       }),
     ],
     warms: ['ribs-sides', 'abdomen'],
@@ -106,6 +113,7 @@ export const BALANCE: readonly Move[] = [
         support: 'two hands',
         loads: body('narrow-base'),
         loaded: feet,
+        words: { setUp: 'Stand behind your chair, both hands on it, feet together.' },
       }),
       level('fingertips', 'stand-chair', {
         usual: true,
@@ -113,12 +121,14 @@ export const BALANCE: readonly Move[] = [
         support: 'fingertips',
         loads: body('narrow-base'),
         loaded: feet,
+        words: { setUp: 'Stand behind your chair, fingertips on it, feet together.' },
       }),
       level('hands hovering', 'stand-chair', {
         stance: 'together',
         support: 'hover',
         loads: body('narrow-base'),
         loaded: feet,
+        words: { setUp: 'Stand behind your chair, hands hovering just above it, feet together.' },
       }),
     ],
     warms: ['ankles-feet'],
@@ -147,6 +157,9 @@ export const BALANCE: readonly Move[] = [
         support: 'two hands',
         loads: body('narrow-base'),
         loaded: feet,
+        words: {
+          setUp: 'Stand behind your chair, both hands on it, {side} foot half a step ahead.',
+        },
       }),
       level('fingertips', 'stand-chair', {
         usual: true,
@@ -154,12 +167,19 @@ export const BALANCE: readonly Move[] = [
         support: 'fingertips',
         loads: body('narrow-base'),
         loaded: feet,
+        words: {
+          setUp: 'Stand behind your chair, fingertips on it, {side} foot half a step ahead.',
+        },
       }),
       level('hands hovering', 'stand-chair', {
         stance: 'semi-tandem',
         support: 'hover',
         loads: body('narrow-base'),
         loaded: feet,
+        words: {
+          setUp:
+            'Stand behind your chair, hands hovering just above it, {side} foot half a step ahead.',
+        },
       }),
     ],
     warms: ['ankles-feet'],
@@ -186,12 +206,14 @@ export const BALANCE: readonly Move[] = [
         support: 'two hands',
         loaded: feet,
         loads: other('one-leg'),
+        words: { setUp: 'Stand behind your chair, both hands on it, feet under hips.' },
       }),
       level('fingertips', 'stand-chair', {
         usual: true,
         support: 'fingertips',
         loaded: feet,
         loads: other('one-leg'),
+        words: { setUp: 'Stand behind your chair, fingertips on it, feet under hips.' },
       }),
     ],
     warms: ['hip-front', 'ankles-feet'],
@@ -214,7 +236,14 @@ export const BALANCE: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('no arm', 'stand-chair', { support: 'one hand', loaded: feet }),
+      level('no arm', 'stand-chair', {
+        support: 'one hand',
+        loaded: feet,
+        words: {
+          go: 'Tap one toe forward, bring it home, and change.',
+          short: 'Tap, home, change.',
+        },
+      }),
       level('one arm', 'stand-chair', {
         usual: true,
         support: 'one hand',
@@ -243,12 +272,20 @@ export const BALANCE: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('eyes only', 'stand-chair', { support: 'two hands', loaded: feet }),
+      level('eyes only', 'stand-chair', {
+        support: 'two hands',
+        loaded: feet,
+        words: {
+          setUp: 'Stand behind your chair, both hands on it, feet under hips.',
+          go: 'Tap one toe to the side, only the eyes go there; change.',
+        },
+      }),
       level('head and chest', 'stand-chair', {
         usual: true,
         support: 'one hand',
         loaded: feet,
         loads: body('head-turn-fast'),
+        words: { setUp: 'Stand behind your chair, one hand on it, feet under hips.' },
       }),
     ],
     warms: ['hip-outer', 'ribs-sides', 'neck'],
@@ -271,8 +308,17 @@ export const BALANCE: readonly Move[] = [
       ON_FEET,
     ),
     levels: [
-      level('two hands', 'stand-chair', { support: 'two hands', loaded: feet }),
-      level('fingertips', 'stand-chair', { usual: true, support: 'fingertips', loaded: feet }),
+      level('two hands', 'stand-chair', {
+        support: 'two hands',
+        loaded: feet,
+        words: { setUp: 'Stand behind your chair, both hands on it, feet apart.' },
+      }),
+      level('fingertips', 'stand-chair', {
+        usual: true,
+        support: 'fingertips',
+        loaded: feet,
+        words: { setUp: 'Stand behind your chair, fingertips on it, feet apart.' },
+      }),
     ],
     warms: ['hip-outer', 'ankles-feet'],
   }),
@@ -294,11 +340,16 @@ export const BALANCE: readonly Move[] = [
       'Come to the middle and stand tall.',
     ),
     levels: [
-      level('sway', 'stand-chair', { support: 'two hands', loaded: regions('body', 'hip-outer') }),
+      level('sway', 'stand-chair', {
+        support: 'two hands',
+        loaded: regions('body', 'hip-outer'),
+        words: { setUp: 'Stand behind your chair, both hands on it, feet apart.' },
+      }),
       level('circles', 'stand-chair', {
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'hip-outer', 'low-back'),
+        words: { setUp: 'Stand behind your chair, both hands on it, feet apart.' },
       }),
     ],
     warms: ['hip-outer', 'low-back', 'hip-front'],
@@ -331,6 +382,11 @@ export const BALANCE: readonly Move[] = [
         support: 'fingertips',
         loads: [...worked('hip-flex-past-90', 'hands-busy'), ...other('one-leg')],
         loaded: feet,
+        words: {
+          setUp: 'Stand beside your chair, fingertips on it.',
+          go: 'Lift one knee, tap it with the free wrist; change.',
+          short: 'Knee, tap, change.',
+        },
       }),
     ],
     warms: ['hip-front'],
@@ -363,6 +419,11 @@ export const BALANCE: readonly Move[] = [
         support: 'one hand',
         loads: [...worked('one-leg'), ...other('hip-extend-end')],
         loaded: feet,
+        words: {
+          setUp: 'Stand on your {side} leg, one hand on the chair.',
+          go: 'Lift the {other} leg off the floor, pulse it, and lower.',
+          short: '{other} leg up, pulse.',
+        },
       }),
     ],
     warms: ['buttocks', 'hip-front'],
@@ -430,6 +491,10 @@ export const BALANCE: readonly Move[] = [
         support: 'one hand',
         loads: other('one-leg'),
         loaded: feet,
+        words: {
+          setUp: 'Stand on your {other} leg, one hand on the chair.',
+          go: 'Lift the {side} foot, move it out and in.',
+        },
       }),
     ],
     warms: ['hip-outer', 'inner-thigh'],
@@ -463,6 +528,10 @@ export const BALANCE: readonly Move[] = [
           ...other('one-leg'),
         ],
         loaded: feet,
+        words: {
+          setUp: 'Stand on your {other} leg, one hand on the chair.',
+          go: 'Lift the {side} leg in front, out, behind, and come home.',
+        },
       }),
     ],
     warms: ['hip-outer', 'hip-front', 'buttocks'],
@@ -477,6 +546,7 @@ function walks(): readonly Move[] {
     words: Readonly<{
       others?: readonly string[];
       setUp: string;
+      setUpLight?: string;
       go: string;
       short: string;
       watch: string;
@@ -515,6 +585,7 @@ function walks(): readonly Move[] {
         }),
         level('fingertips', at, {
           support: 'fingertips',
+          words: { setUp: words.setUpLight ?? words.setUp.replace('one hand', 'fingertips') },
           ...(words.stance && { stance: words.stance }),
           loads: words.loads ?? [],
           loaded: feet,
@@ -558,7 +629,8 @@ function walks(): readonly Move[] {
     walk(
       'Figure of eight',
       {
-        setUp: 'Stand at a chair, a second one two steps away.',
+        setUp: 'Stand at a chair, hands just above its back, a second one two steps away.',
+        setUpLight: 'Stand at a chair, fingertips on its back, a second one a step away.',
         go: 'Walk round one chair and the other, like an eight.',
         short: 'Round one, round other.',
         watch: 'Small steps in the turns',
@@ -620,6 +692,10 @@ export const MORE_BALANCE: readonly Move[] = [
         support: 'one hand',
         loads: [...body('lean-out'), ...worked('hands-busy')],
         loaded: feet,
+        words: {
+          go: 'Shift the weight, reach one arm far after it; change.',
+          short: 'Shift, reach far, change.',
+        },
       }),
     ],
     warms: ['hip-outer', 'ribs-sides'],
@@ -654,6 +730,11 @@ export const MORE_BALANCE: readonly Move[] = [
         loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('worked', 'front-thigh', 'buttocks'),
         props: ['low step'],
+        words: {
+          setUp: 'Stand before a low step, one hand on the rail.',
+          go: 'Step up with the {side} foot, the other beside it, and down.',
+          short: '{side} foot up, and down.',
+        },
       }),
     ],
     warms: ['front-thigh', 'hip-front'],
@@ -687,6 +768,11 @@ export const MORE_BALANCE: readonly Move[] = [
         props: ['weight'],
         loads: body('grip', 'hands-busy', 'hip-flex-past-90'),
         loaded: regions('body', 'buttocks', 'back-thigh', 'arms'),
+        words: {
+          setUp: 'Stand facing the seat, feet apart, the weight on it.',
+          go: 'Hinge, take the weight with both hands, and stand tall.',
+          short: 'Hinge, take it, stand.',
+        },
       }),
     ],
     warms: ['buttocks', 'back-thigh'],

@@ -141,7 +141,10 @@ export const BREATH = [
       'Wide at the back, and slow.',
     ),
     levels: [
-      level('arms crossed', 'sit-front', { stretched: regions('body', 'ribs-sides') }),
+      level('arms crossed', 'sit-front', {
+        stretched: regions('body', 'ribs-sides'),
+        words: { setUp: 'Sit tall, arms crossed on your chest.' },
+      }),
       level('hand on the thigh', 'sit-front', {
         usual: true,
         support: 'one hand',
@@ -174,6 +177,10 @@ export const BREATH = [
         props: ['cushion'],
         loaded: regions('body', 'abdomen'),
         usualFor: ['older'],
+        words: {
+          setUp:
+            'Lie on your back, head on a cushion, knees bent, one hand on chest, one on belly.',
+        },
       }),
       level('knees bent', 'lying-back', {
         usual: true,

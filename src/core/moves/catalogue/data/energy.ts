@@ -30,6 +30,7 @@ export const ENERGY: readonly Move[] = [
       level('arms overhead', 'sit-front', {
         loads: body('shoulder-overhead', 'vigorous'),
         loaded: regions('body', 'shoulders', 'hip-outer'),
+        words: { go: 'Open the feet, arms out and overhead, and close, in a beat.' },
       }),
     ],
     warms: ['shoulders', 'hip-outer', 'front-thigh'],
@@ -111,10 +112,12 @@ export const ENERGY: readonly Move[] = [
         support: 'two hands',
         loaded: regions('body', 'low-back', 'abdomen'),
         loads: body('hip-flex-past-90'),
+        words: { setUp: 'Sit in the middle of the seat, feet flat, hands on your thighs.' },
       }),
       level('arms crossed', 'sit-front', {
         loaded: regions('body', 'low-back', 'abdomen'),
         loads: body('hip-flex-past-90', 'lean-out'),
+        words: { setUp: 'Sit in the middle of the seat, feet flat, arms crossed on your chest.' },
       }),
     ],
     warms: ['low-back', 'hip-front', 'abdomen'],
@@ -137,7 +140,15 @@ export const ENERGY: readonly Move[] = [
       REST,
     ),
     levels: [
-      level('feet only', 'sit-front', { support: 'two hands', loaded: legs }),
+      level('feet only', 'sit-front', {
+        support: 'two hands',
+        loaded: legs,
+        words: {
+          setUp: 'Sit forward, hands on the seat.',
+          go: 'Tap one foot forward, bring it home, and change.',
+          short: 'Tap, home, change.',
+        },
+      }),
       level('with the arms', 'sit-front', {
         usual: true,
         loaded: regions('body', 'shoulders', 'front-thigh'),
@@ -189,7 +200,10 @@ export const POSTURE: readonly Move[] = [
       'Let go and take the block away.',
     ),
     levels: [
-      level('fist between the knees', 'sit-front', { loaded: regions('body', 'inner-thigh') }),
+      level('fist between the knees', 'sit-front', {
+        loaded: regions('body', 'inner-thigh'),
+        words: { setUp: 'Sit tall, two fists between the knees.' },
+      }),
       level('with a block', 'sit-front', {
         usual: true,
         props: ['block'],
@@ -218,6 +232,7 @@ export const POSTURE: readonly Move[] = [
       level('feet on a block', 'sit-front', {
         props: ['block'],
         loaded: regions('body', 'hip-outer'),
+        words: { setUp: 'Sit forward, feet flat on a block.' },
       }),
       level('feet on the floor', 'sit-front', {
         usual: true,
@@ -299,6 +314,10 @@ export const HANDS: readonly Move[] = [
       level('elbow straight', 'sit-front', {
         loads: worked('wrist-finger-stretch'),
         stretched: regions('worked', 'wrists-hands', 'arms'),
+        words: {
+          setUp: 'Sit tall, {side} arm straight forward, palm up.',
+          go: 'Draw the {side} hand back, elbow straight, with the {other} hand.',
+        },
       }),
     ],
     endRange: ['wrists-hands'],
@@ -322,7 +341,13 @@ export const HANDS: readonly Move[] = [
       'Lay the hands in your lap.',
     ),
     levels: [
-      level('half way', 'sit-front', { loaded: regions('body', 'wrists-hands') }),
+      level('half way', 'sit-front', {
+        loaded: regions('body', 'wrists-hands'),
+        words: {
+          go: 'Close your hands half way, then open the fingers.',
+          short: 'Half closed, and open.',
+        },
+      }),
       level('full', 'sit-front', {
         usual: true,
         loads: body('grip'),
@@ -398,6 +423,11 @@ export const HANDS: readonly Move[] = [
         props: ['stick'],
         loads: body('grip'),
         loaded: regions('body', 'arms', 'wrists-hands'),
+        words: {
+          setUp: 'Sit tall, elbows in, the stick upright in one hand.',
+          go: 'Turn the stick out to one side, then to the other.',
+          short: 'Stick out, stick in.',
+        },
       }),
     ],
     warms: ['arms', 'wrists-hands'],

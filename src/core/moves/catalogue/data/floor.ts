@@ -22,7 +22,13 @@ export const FLOOR = [
       'Breathe with the movement; no holding.',
     ),
     levels: [
-      level('small', 'lying-back', { loaded: regions('body', 'buttocks') }),
+      level('small', 'lying-back', {
+        loaded: regions('body', 'buttocks'),
+        words: {
+          go: 'Press the feet, lift the hips a hand high, and lower.',
+          short: 'Lift a little, lower.',
+        },
+      }),
       level('full', 'lying-back', {
         usual: true,
         loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
@@ -58,6 +64,11 @@ export const FLOOR = [
       level('hand on the ribs', 'side-lying', {
         stretched: regions('body', 'upper-back'),
         longSwitch: 'roll-over',
+        words: {
+          setUp: 'Lie on your {side} side, knees bent, {other} hand on your ribs.',
+          go: 'Turn the chest open, {other} hand on the ribs; eyes follow.',
+          short: 'Turn open, hand on ribs.',
+        },
       }),
       level('arm open', 'side-lying', {
         usual: true,

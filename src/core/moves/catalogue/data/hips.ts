@@ -46,6 +46,7 @@ export const HIPS_LYING: readonly Move[] = [
       level('other leg long', 'lying-back', {
         loads: [...worked('hip-flex-past-90'), ...other('hip-extend-end')],
         stretched: [...regions('worked', 'buttocks'), ...regions('other', 'hip-front')],
+        words: { setUp: 'Lie on your back, {other} leg long.' },
       }),
     ],
     endRange: ['buttocks'],
@@ -74,6 +75,10 @@ export const HIPS_LYING: readonly Move[] = [
       level('one after the other half way', 'lying-back', {
         loads: body('hip-flex-past-90'),
         stretched: lowBack,
+        words: {
+          go: 'Bring one knee half way in, then the other, and hold.',
+          short: 'Half way, then the other.',
+        },
       }),
       level('both in', 'lying-back', {
         usual: true,
@@ -103,7 +108,14 @@ export const HIPS_LYING: readonly Move[] = [
       'Put one foot down, then the other.',
     ),
     levels: [
-      level('feet down', 'lying-back', { loaded: lowBack }),
+      level('feet down', 'lying-back', {
+        loaded: lowBack,
+        words: {
+          setUp: 'Lie on your back, knees bent, feet flat.',
+          go: 'Let both knees sway gently from side to side, feet down.',
+          short: 'Sway side to side.',
+        },
+      }),
       level('knees held', 'lying-back', {
         usual: true,
         loads: body(
@@ -139,10 +151,21 @@ export const HIPS_LYING: readonly Move[] = [
     ),
     levels: [
       level('feet down and small', 'lying-back', { usual: true, loaded: lowBack }),
-      level('feet down and full', 'lying-back', { loads: body('twist-end'), stretched: lowBack }),
+      level('feet down and full', 'lying-back', {
+        loads: body('twist-end'),
+        stretched: lowBack,
+        words: {
+          go: 'Let both knees sink all the way to one side, and change.',
+          short: 'All the way, change.',
+        },
+      }),
       level('knees over the hips', 'lying-back', {
         loads: body('twist-loaded', 'twist-end', 'abdominal-pressure', 'hip-flex-past-90'),
         loaded: regions('body', 'abdomen', 'low-back'),
+        words: {
+          setUp: 'Lie on your back, knees over your hips.',
+          go: 'Lower both knees a little to one side, come up, and change.',
+        },
       }),
     ],
     warms: ['low-back', 'ribs-sides', 'hip-outer'],
@@ -165,7 +188,13 @@ export const HIPS_LYING: readonly Move[] = [
       'Bring both knees to the middle and rest.',
     ),
     levels: [
-      level('half way', 'lying-back', { loaded: regions('body', 'hip-outer') }),
+      level('half way', 'lying-back', {
+        loaded: regions('body', 'hip-outer'),
+        words: {
+          go: 'Let both knees sink half way to one side, and change.',
+          short: 'Half way, and change.',
+        },
+      }),
       level('easy range', 'lying-back', {
         usual: true,
         loads: [...worked('hip-rotate-out'), ...other('hip-rotate-in')],
@@ -203,6 +232,10 @@ export const HIPS_LYING: readonly Move[] = [
       level('no cushion', 'lying-back', {
         loads: [...body('twist-end'), ...other('hip-cross-midline', 'hip-rotate-in')],
         stretched: regions('body', 'ribs-sides', 'low-back', 'chest'),
+        words: {
+          setUp: 'Lie on your back, knees bent.',
+          go: 'Let both knees rest at the {side}, {other} arm out.',
+        },
       }),
     ],
     endRange: ['low-back', 'ribs-sides'],
@@ -265,6 +298,7 @@ export const HIPS_LYING: readonly Move[] = [
         loads: worked('hip-rotate-out'),
         stretched: regions('worked', 'inner-thigh'),
         loaded: lowBack,
+        words: { setUp: 'Lie on your back, {side} knee fallen out, held by nothing.' },
       }),
     ],
     warms: ['low-back', 'inner-thigh'],
@@ -292,6 +326,10 @@ export const HIPS_LYING: readonly Move[] = [
       level('pelvis only', 'lying-back', {
         loaded: regions('body', 'buttocks'),
         usualFor: ['older'],
+        words: {
+          go: 'Tip the pelvis and lift the tail alone, and lay it down.',
+          short: 'Tail up, lay down.',
+        },
       }),
       level('bone by bone', 'lying-back', {
         usual: true,
@@ -322,7 +360,13 @@ export const HIPS_LYING: readonly Move[] = [
       'Lower the hips and let the knees rest together.',
     ),
     levels: [
-      level('low', 'lying-back', { loaded: regions('body', 'buttocks') }),
+      level('low', 'lying-back', {
+        loaded: regions('body', 'buttocks'),
+        words: {
+          go: 'Lift the hips a hand high and stay, knees over the feet.',
+          short: 'A little up, stay.',
+        },
+      }),
       level('hips high', 'lying-back', {
         usual: true,
         loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
@@ -354,7 +398,14 @@ export const HIPS_LYING: readonly Move[] = [
       'Lower the hips and put both feet down.',
     ),
     levels: [
-      level('both feet down', 'lying-back', { loaded: regions('body', 'buttocks') }),
+      level('both feet down', 'lying-back', {
+        loaded: regions('body', 'buttocks'),
+        words: {
+          setUp: 'Lie on your back, knees bent, both feet flat.',
+          go: 'Press both feet, lift a little, and lower.',
+          short: 'Press, lift, lower.',
+        },
+      }),
       level('ankle over', 'lying-back', {
         usual: true,
         loads: [
@@ -398,6 +449,7 @@ export const HIPS_LYING: readonly Move[] = [
           'head-below-heart',
         ),
         stretched: regions('body', 'hip-front'),
+        words: { setUp: 'Lift your hips and slide the roller under the pelvis.' },
       }),
     ],
     endRange: ['hip-front'],
@@ -425,7 +477,13 @@ export const HIPS_LYING: readonly Move[] = [
       'Stop on your side and rest there.',
     ),
     levels: [
-      level('half way', 'lying-back', { loaded: regions('body', 'ribs-sides') }),
+      level('half way', 'lying-back', {
+        loaded: regions('body', 'ribs-sides'),
+        words: {
+          go: 'Roll half way to one side as one piece, back, and change.',
+          short: 'Half way, and change.',
+        },
+      }),
       level('on to the side', 'lying-back', {
         usual: true,
         loads: body('roll-over'),
@@ -455,6 +513,11 @@ export const HIPS_LYING: readonly Move[] = [
       level('ankle on the shin', 'lying-back', {
         stretched: regions('worked', 'hip-outer'),
         loads: worked('hip-rotate-out'),
+        words: {
+          setUp: 'Lie on your back, {side} ankle on the {other} shin, foot flat.',
+          go: 'Let the {side} knee open away from you and stay.',
+          short: '{side} knee opens, stay.',
+        },
       }),
       level('thigh drawn in', 'lying-back', {
         usual: true,
@@ -500,6 +563,10 @@ export const HIPS_LYING: readonly Move[] = [
       level('free', 'lying-back', {
         loads: body('hip-rotate-out', 'wide-adduct-stretch'),
         stretched: regions('body', 'inner-thigh'),
+        words: {
+          setUp: 'Lie on your back, soles together.',
+          go: 'Let both knees grow heavy to the sides.',
+        },
       }),
     ],
     endRange: ['inner-thigh'],
@@ -527,6 +594,11 @@ export const HIPS_LYING: readonly Move[] = [
     levels: [
       level('knees bent and arms to the ceiling', 'lying-back', {
         stretched: regions('body', 'ribs-sides'),
+        words: {
+          setUp: 'Lie on your back, knees bent, arms by your sides.',
+          go: 'Reach your arms up to the ceiling and let them come down.',
+          short: 'Arms to the ceiling.',
+        },
       }),
       level('long', 'lying-back', {
         usual: true,
@@ -604,10 +676,16 @@ export const HIPS_FLOOR: readonly Move[] = [
       level('feet close', 'floor-sit', {
         loads: body('hip-rotate-out', 'deep-knee'),
         stretched: regions('body', 'inner-thigh'),
+        words: { setUp: 'Sit on the floor, soles together, feet close to you.' },
       }),
       level('rounded over', 'floor-sit', {
         loads: body('hip-rotate-out', 'deep-knee', 'spine-flex-end'),
         stretched: regions('body', 'inner-thigh', 'low-back'),
+        words: {
+          setUp: 'Sit on the floor, soles together.',
+          go: 'Let your back round over the feet, head heavy.',
+          short: 'Round over, head heavy.',
+        },
       }),
     ],
     endRange: ['inner-thigh'],
@@ -636,6 +714,11 @@ export const HIPS_FLOOR: readonly Move[] = [
         loads: [...body('shoulder-behind', 'wrist-weight'), ...worked('hip-rotate-out')],
         stretched: regions('worked', 'hip-outer'),
         longSwitch: 'floor-legs',
+        words: {
+          setUp: 'Sit on the floor, hands behind, {side} ankle on the {other} shin.',
+          go: 'Sit tall between the hands and let the {side} knee open.',
+          short: 'Tall, {side} knee opens.',
+        },
       }),
       level('ankle on the thigh', 'floor-sit', {
         usual: true,
@@ -675,6 +758,12 @@ export const HIPS_FLOOR: readonly Move[] = [
         support: 'two hands',
         stretched: regions('worked', 'hip-outer'),
         usualFor: ['older'],
+        words: {
+          setUp:
+            'Stand at the counter, both hands on it, {side} heel against the {other} ankle, toes down.',
+          go: 'Turn the {side} knee out and sit back a little.',
+          short: '{side} knee out, sit back.',
+        },
       }),
       level('ankle over', 'stand-counter', {
         usual: true,
@@ -718,6 +807,7 @@ export const HIPS_FLOOR: readonly Move[] = [
         loads: [...body('twist-end'), ...worked('hip-cross-midline', 'hip-flex-past-90')],
         stretched: [...regions('body', 'ribs-sides'), ...regions('worked', 'hip-outer')],
         longSwitch: 'floor-legs',
+        words: { setUp: 'Sit on the floor, {side} foot over the {other} knee.' },
       }),
     ],
     endRange: ['ribs-sides', 'hip-outer'],
@@ -758,6 +848,7 @@ export const HIPS_FLOOR: readonly Move[] = [
         loads: [...body('spine-flex-end', 'hip-flex-past-90'), ...other('hip-rotate-out')],
         stretched: regions('worked', 'back-thigh', 'calf'),
         longSwitch: 'floor-legs',
+        words: { setUp: 'Sit on the floor, {side} leg long, {other} knee bent.' },
       }),
     ],
     endRange: ['back-thigh'],
@@ -790,6 +881,11 @@ export const HIPS_FLOOR: readonly Move[] = [
       level('tipping forward', 'floor-sit', {
         loads: body('wide-adduct-stretch', 'hip-flex-past-90'),
         stretched: regions('body', 'inner-thigh', 'back-thigh'),
+        words: {
+          setUp: 'Sit on the floor, legs apart, knees soft.',
+          go: 'Tip forward from the hips, hands walking out, legs long.',
+          short: 'Tip forward, legs long.',
+        },
       }),
     ],
     endRange: ['inner-thigh'],
@@ -825,6 +921,10 @@ export const HIPS_FLOOR: readonly Move[] = [
         props: ['strap'],
         loads: body('spine-flex-end', 'spine-flex-loaded', 'hip-flex-past-90', 'grip', 'arm-pull'),
         stretched: regions('body', 'back-thigh', 'low-back'),
+        words: {
+          go: 'Let the back round, and go a third further with each breath.',
+          short: 'Round, a third further.',
+        },
       }),
     ],
     endRange: ['back-thigh'],
@@ -850,7 +950,13 @@ export const HIPS_FLOOR: readonly Move[] = [
       'Bring both knees up and rest.',
     ),
     levels: [
-      level('half way', 'lying-back', { loaded: regions('worked', 'inner-thigh') }),
+      level('half way', 'lying-back', {
+        loaded: regions('worked', 'inner-thigh'),
+        words: {
+          go: 'Let one knee fall half way out, draw it up, and change.',
+          short: 'Half way out, change.',
+        },
+      }),
       level('easy range', 'lying-back', {
         usual: true,
         loads: worked('hip-rotate-out'),
@@ -931,6 +1037,7 @@ export const HIPS_FLOOR: readonly Move[] = [
         ],
         stretched: regions('body', 'hip-outer', 'buttocks', 'hip-front'),
         longSwitch: 'floor-legs',
+        words: { go: 'Lean well over the front shin, back long, then lift your chest.' },
       }),
     ],
     endRange: ['hip-outer'],

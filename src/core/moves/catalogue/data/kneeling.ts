@@ -24,7 +24,14 @@ export const KNEELING = [
       breath: 'One breath to each half.',
     },
     levels: [
-      level('small', 'all-fours', { support: 'two hands', loaded: regions('body', 'upper-back') }),
+      level('small', 'all-fours', {
+        support: 'two hands',
+        loaded: regions('body', 'upper-back'),
+        words: {
+          go: 'Round your back up a little, then let it be flat again.',
+          short: 'Round a little, flat.',
+        },
+      }),
       level('full', 'all-fours', {
         usual: true,
         support: 'two hands',
@@ -63,6 +70,11 @@ export const KNEELING = [
         props: ['cushion'],
         loads: body('hip-flex-past-90', 'spine-flex-end'),
         stretched: regions('body', 'low-back'),
+        words: {
+          setUp: 'From hands and knees, sit back and let your head come to the cushion.',
+          go: 'Hips heavy towards the heels, arms by your sides.',
+          short: 'Hips back, head rests.',
+        },
       }),
       level('arms long', 'kneel-fold', {
         usual: true,
@@ -102,6 +114,7 @@ export const KNEELING = [
         stretched: regions('worked', 'hip-front'),
         longSwitch: 'change-knee',
         loads: worked('hip-extend-end'),
+        words: { setUp: '{side} knee down on a pad, {other} foot in front, a hand on the chair.' },
       }),
       level('hands on the thigh', 'kneel-half', {
         usual: true,
@@ -114,6 +127,10 @@ export const KNEELING = [
         loads: worked('hip-extend-end', 'shoulder-overhead'),
         stretched: regions('worked', 'hip-front', 'front-thigh'),
         longSwitch: 'change-knee',
+        words: {
+          go: 'Tuck your tail, ease forward, and reach the {side} arm up.',
+          short: 'Tuck, forward, arm up.',
+        },
       }),
     ],
     endRange: ['hip-front'],

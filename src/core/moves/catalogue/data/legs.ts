@@ -39,6 +39,12 @@ export const LEGS: readonly Move[] = [
         longSwitch: 'change-knee',
         loads: worked('hip-extend-end'),
         usual: true,
+        words: {
+          setUp:
+            'Kneel on your {side} knee on a cushion, {other} foot in front, one hand on the chair.',
+          go: 'Tuck the tail, move forward, and reach the free arm up.',
+          short: 'Tuck, forward, arm up.',
+        },
       }),
       level('arm up', 'kneel-half', {
         props: ['cushion'],
@@ -76,11 +82,13 @@ export const LEGS: readonly Move[] = [
         support: 'two hands',
         stretched: regions('worked', 'hip-front'),
         loads: worked('hip-extend-end'),
+        words: { setUp: 'Stand behind the chair, both hands on it, {side} foot back.' },
       }),
       level('long step', 'stand-chair', {
         support: 'one hand',
         loads: worked('hip-extend-end', 'step-back'),
         stretched: regions('worked', 'hip-front', 'calf'),
+        words: { setUp: 'Stand behind the chair, one hand on it, {side} foot a long step back.' },
       }),
     ],
     endRange: ['hip-front'],
@@ -112,11 +120,19 @@ export const LEGS: readonly Move[] = [
         support: 'one hand',
         stretched: regions('worked', 'hip-front'),
         loads: worked('hip-extend-end'),
+        words: {
+          setUp: 'Sit sideways, {side} hip off the edge, one hand on the backrest.',
+          go: 'Slide the {side} foot a little back and tuck the tail.',
+        },
       }),
       level('foot far back', 'sit-front', {
         support: 'one hand',
         loads: worked('hip-extend-end'),
         stretched: regions('worked', 'hip-front', 'front-thigh'),
+        words: {
+          setUp: 'Sit sideways, {side} hip off the edge, one hand on the backrest.',
+          go: 'Slide the {side} foot far back and tuck the tail.',
+        },
       }),
     ],
     endRange: ['hip-front'],
@@ -181,12 +197,19 @@ export const LEGS: readonly Move[] = [
         support: 'two hands',
         stretched: regions('worked', 'front-thigh'),
         loads: worked('hip-extend-end'),
+        words: {
+          setUp: 'Stand behind the chair, both hands on it, {side} foot a step behind you.',
+        },
       }),
       level('foot on a seat', 'stand-chair', {
         stance: 'one-leg',
         support: 'two hands',
         loads: [...worked('deep-knee', 'hip-extend-end'), ...other('one-leg')],
         stretched: regions('worked', 'front-thigh', 'hip-front'),
+        words: {
+          setUp:
+            'Stand behind the chair, both hands on it, {side} foot on a second seat behind you.',
+        },
       }),
     ],
     endRange: ['front-thigh'],
@@ -256,6 +279,9 @@ export const LEGS: readonly Move[] = [
         support: 'two hands',
         stretched: regions('worked', 'front-thigh'),
         usual: true,
+        words: {
+          setUp: 'Stand behind the chair, both hands on it, {side} toes on the floor behind you.',
+        },
       }),
       level('with a strap', 'stand-chair', {
         stance: 'one-leg',
@@ -263,6 +289,11 @@ export const LEGS: readonly Move[] = [
         props: ['strap'],
         loads: [...body('grip'), ...worked('deep-knee', 'hands-busy'), ...other('one-leg')],
         stretched: regions('worked', 'front-thigh'),
+        words: {
+          setUp: 'Stand behind the chair, one hand on it, strap round the {side} foot.',
+          go: 'Draw the {side} foot up by the strap, knee pointing down.',
+          short: '{side} foot up, tuck.',
+        },
       }),
     ],
     endRange: ['front-thigh'],
@@ -299,6 +330,10 @@ export const LEGS: readonly Move[] = [
         support: 'two hands',
         loads: body('spine-flex-end', 'head-below-heart', 'hip-flex-past-90'),
         stretched: regions('body', 'low-back', 'upper-back'),
+        words: {
+          go: 'Let the back round and hang, hands on your shins.',
+          short: 'Round and hang.',
+        },
       }),
     ],
     endRange: ['low-back'],
@@ -329,6 +364,11 @@ export const LEGS: readonly Move[] = [
       level('foot on a block', 'sit-back', {
         props: ['block'],
         stretched: regions('worked', 'buttocks'),
+        words: {
+          setUp: 'Sit back, {side} foot on a block.',
+          go: 'Hold behind the {side} thigh, foot on the block, and sit tall.',
+          short: 'Hold behind, sit tall.',
+        },
       }),
       level('hands behind the thigh', 'sit-back', {
         usual: true,
@@ -363,6 +403,11 @@ export const LEGS: readonly Move[] = [
       level('feet down', 'sit-front', {
         support: 'one hand',
         stretched: regions('body', 'ribs-sides'),
+        words: {
+          setUp: 'Sit tall, both feet flat.',
+          go: '{other} hand on the {side} thigh, turn {side} a little.',
+          short: 'Turn {side} a little.',
+        },
       }),
       level('knee crossed', 'sit-front', {
         usual: true,
@@ -407,6 +452,10 @@ export const LEGS: readonly Move[] = [
           ...worked('shoulder-open-end', 'shoulder-overhead'),
         ],
         stretched: regions('body', 'ribs-sides', 'chest'),
+        words: {
+          go: 'Open the {side} arm up and turn the chest {side}.',
+          short: 'Open the {side} arm up.',
+        },
       }),
     ],
     warms: ['ribs-sides', 'upper-back', 'chest'],
@@ -447,7 +496,7 @@ export const LEGS: readonly Move[] = [
         loads: body('spine-flex-end', 'head-below-heart', 'hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
         words: {
-          setUp: '{side} heel on the block, hands on your thigh.',
+          setUp: '{side} heel on the block, leg long, hands on your thigh to begin.',
           go: 'Tip forward from the hips, hands to either side of the foot.',
           short: 'Tip over the {side} leg.',
           easier: 'Rest the hands on a seat in front.',
@@ -541,15 +590,25 @@ export const LEGS: readonly Move[] = [
       'Heels down, hands to the chair.',
     ),
     levels: [
-      level('two hands', 'stand-chair', { support: 'two hands', loaded: regions('body', 'calf') }),
+      level('two hands', 'stand-chair', {
+        support: 'two hands',
+        loaded: regions('body', 'calf'),
+        words: { setUp: 'Stand behind the chair, both hands on it, feet under hips.' },
+      }),
       level('fingertips', 'stand-chair', {
         usual: true,
         support: 'fingertips',
         loaded: regions('body', 'calf'),
+        words: { setUp: 'Stand behind the chair, fingertips on it, feet under hips.' },
       }),
       level('one bending by turns', 'stand-chair', {
         support: 'one hand',
         loaded: regions('body', 'calf', 'ankles-feet'),
+        words: {
+          setUp: 'Stand behind the chair, one hand on it, feet under hips.',
+          go: 'Rise on to both balls, bend one knee, then the other.',
+          short: 'Rise, bend by turns.',
+        },
       }),
     ],
     warms: ['calf', 'ankles-feet'],
@@ -664,6 +723,10 @@ export const LEGS: readonly Move[] = [
         support: 'two hands',
         loaded: regions('worked', 'hip-front'),
         loads: worked('hip-rotate-out'),
+        words: {
+          go: 'Slide one heel half way up the other shin, down, change.',
+          short: 'Half way, down, change.',
+        },
       }),
       level('full', 'sit-front', {
         usual: true,
@@ -711,6 +774,10 @@ export const LEGS: readonly Move[] = [
         support: 'two hands',
         loads: worked('hip-rotate-out', 'hip-cross-midline'),
         loaded: regions('worked', 'hip-outer', 'hip-front'),
+        words: {
+          go: 'Tap one ankle high on the other shin, put it down, change.',
+          short: 'Tap high, change.',
+        },
       }),
     ],
     warms: ['hip-outer', 'inner-thigh'],
@@ -734,7 +801,13 @@ export const LEGS: readonly Move[] = [
       'Draw the knees together with your hands.',
     ),
     levels: [
-      level('hands resting', 'sit-front', { stretched: regions('body', 'inner-thigh') }),
+      level('hands resting', 'sit-front', {
+        stretched: regions('body', 'inner-thigh'),
+        words: {
+          setUp: 'Sit forward, feet and knees wide, hands resting on your thighs.',
+          go: 'Let the knees rest apart and sit tall.',
+        },
+      }),
       level('forearms pressing', 'sit-front', {
         usual: true,
         support: 'two hands',
@@ -772,6 +845,11 @@ export const LEGS: readonly Move[] = [
       level('by hand', 'sit-front', {
         loads: [...worked('hip-rotate-out', 'bare-foot')],
         stretched: regions('worked', 'ankles-feet'),
+        words: {
+          setUp: 'Sit back, {side} shoe off, {side} ankle on the other thigh.',
+          go: 'Bend the {side} big toe back with your hand, gently.',
+          short: '{side} toe back, gently.',
+        },
       }),
     ],
     endRange: ['ankles-feet'],
@@ -799,6 +877,7 @@ export const LEGS: readonly Move[] = [
       level('bare feet', 'sit-front', {
         loads: body('bare-foot'),
         loaded: regions('body', 'ankles-feet'),
+        words: { setUp: 'Sit tall, bare feet flat.' },
       }),
     ],
     warms: ['ankles-feet'],

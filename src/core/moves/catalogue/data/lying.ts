@@ -33,6 +33,11 @@ export const LYING = [
       level('from knees over hips', 'lying-back', {
         loads: [...body('abdominal-pressure'), ...worked('hip-flex-past-90')],
         loaded: regions('body', 'abdomen', 'hip-front'),
+        words: {
+          setUp: 'Lie on your back, knees over your hips.',
+          go: 'Lower one foot towards the floor, pelvis still, bring it back, change.',
+          short: 'Lower, pelvis still, back.',
+        },
       }),
     ],
     endRange: [],
@@ -65,6 +70,10 @@ export const LYING = [
         loads: body('neck-flex-end', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'neck'),
         usualFor: ['older'],
+        words: {
+          go: 'Lift your head alone a little, chin in, and lower it.',
+          short: 'Head up, and lower.',
+        },
       }),
       level('head and shoulders', 'lying-back', {
         usual: true,
@@ -108,6 +117,7 @@ export const LYING = [
       level('hands light', 'lying-front', {
         loads: body('spine-extend-end'),
         loaded: regions('body', 'upper-back', 'low-back'),
+        words: { setUp: 'Lie on your front, forehead low, hands light beside you.' },
       }),
     ],
     endRange: [],
@@ -145,6 +155,10 @@ export const LYING = [
         props: ['roller'],
         loads: body('shoulder-open-end', 'spine-extend-end', 'skin-pressure'),
         stretched: regions('body', 'chest', 'shoulders'),
+        words: {
+          setUp: 'Sit at one end of the roll and lie back along it, head and tail supported.',
+          go: 'Let your arms lie open, palms up, the spine along the roll.',
+        },
       }),
     ],
     endRange: ['chest'],

@@ -63,6 +63,10 @@ export const NECK: readonly Move[] = [
       level('hand resting', 'sit-front', {
         loads: body('neck-end-range', 'hand-on-head'),
         stretched: regions('other', 'neck', 'shoulders'),
+        words: {
+          go: 'Tip {side} and stay, the {side} hand resting on your head.',
+          short: 'Hand rests, no pulling.',
+        },
       }),
     ],
     endRange: ['neck'],
@@ -91,7 +95,14 @@ export const NECK: readonly Move[] = [
     ),
     levels: [
       level('eyes to lap and up to level', 'sit-front', { usual: true, loaded: neck }),
-      level('above level', 'sit-front', { loads: body('neck-extend', 'look-up'), loaded: neck }),
+      level('above level', 'sit-front', {
+        loads: body('neck-extend', 'look-up'),
+        loaded: neck,
+        words: {
+          go: 'Let your eyes go to your lap, then a little above level.',
+          short: 'Eyes down, eyes up.',
+        },
+      }),
     ],
     warms: ['neck'],
   }),
@@ -123,6 +134,11 @@ export const NECK: readonly Move[] = [
       level('hands resting', 'sit-front', {
         loads: body('neck-flex-end', 'hand-on-head'),
         stretched: regions('body', 'neck', 'upper-back'),
+        words: {
+          setUp: 'Sit tall, hands resting on the back of your head.',
+          go: 'Let your chin sink, the hands only rest there.',
+          short: 'Chin down, hands only rest.',
+        },
       }),
     ],
     endRange: ['neck'],
@@ -148,7 +164,13 @@ export const NECK: readonly Move[] = [
       'Bring your head to the middle and look at one spot.',
     ),
     levels: [
-      level('half way', 'sit-front', { loaded: neck }),
+      level('half way', 'sit-front', {
+        loaded: neck,
+        words: {
+          go: 'Look half way round to one side, back, then the other.',
+          short: 'Half way, and change.',
+        },
+      }),
       level('easy range', 'sit-front', {
         usual: true,
         loads: body('neck-end-range'),
@@ -228,7 +250,13 @@ export const NECK: readonly Move[] = [
       'Bring the ribs back over the hips and sit tall.',
     ),
     levels: [
-      level('breastbone up', 'sit-back', { loaded: regions('body', 'upper-back') }),
+      level('breastbone up', 'sit-back', {
+        loaded: regions('body', 'upper-back'),
+        words: {
+          go: 'Rest against the backrest and lift your breastbone, chin level.',
+          short: 'Breastbone up, chin level.',
+        },
+      }),
       level('over the edge', 'sit-back', {
         usual: true,
         loads: body('spine-extend-end'),

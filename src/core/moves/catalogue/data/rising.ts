@@ -26,6 +26,11 @@ export const RISING = [
         support: 'two hands',
         loaded: regions('body', 'abdomen'),
         loads: body('hip-flex-past-90', 'shoulder-weight'),
+        words: {
+          setUp: 'Sit back, feet flat, hands on the seat or the armrests.',
+          go: 'Push with your hands, tip forward off the backrest, and lean back.',
+          short: 'Push forward, and back.',
+        },
       }),
       level('arms crossed', 'sit-back', {
         usual: true,
@@ -66,6 +71,7 @@ export const RISING = [
       level('arms crossed', 'sit-back', {
         to: 'sit-front',
         loaded: regions('body', 'buttocks', 'abdomen'),
+        words: { setUp: 'Sit back, arms crossed on your chest.' },
       }),
     ],
     warms: ['low-back', 'hip-outer'],
@@ -95,10 +101,12 @@ export const RISING = [
         support: 'two hands',
         loads: body('hip-flex-past-90'),
         loaded: regions('body', 'low-back', 'buttocks'),
+        words: { setUp: 'Sit forward, feet under your knees, hands on your thighs.' },
       }),
       level('arms forward', 'sit-front', {
         loads: body('hip-flex-past-90'),
         loaded: regions('body', 'low-back', 'buttocks', 'shoulders'),
+        words: { setUp: 'Sit forward, feet under your knees, arms forward.' },
       }),
     ],
     warms: ['low-back', 'buttocks'],
@@ -128,6 +136,11 @@ export const RISING = [
         support: 'two hands',
         loads: body('standing', 'shoulder-weight'),
         loaded: regions('body', 'front-thigh', 'buttocks', 'arms'),
+        words: {
+          setUp: 'Sit forward, feet under, hands on the armrests.',
+          go: 'Lean, push up on the armrests, feel for the chair, lower slowly.',
+          short: 'Push up, lower slowly.',
+        },
       }),
       level('hands on thighs', 'sit-front', {
         usual: true,

@@ -94,6 +94,10 @@ export const SEATED_BALANCE: readonly Move[] = [
       level('heel only', 'sit-front', {
         support: 'two hands',
         loaded: regions('worked', 'hip-front'),
+        words: {
+          go: 'Lift one heel, toes down, hold, put it down; change.',
+          short: 'Heel up, hold, down.',
+        },
       }),
       level('foot up', 'sit-front', {
         usual: true,

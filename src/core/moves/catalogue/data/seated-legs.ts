@@ -37,6 +37,11 @@ export const SEATED_LEGS = [
       level('heels only', 'sit-front', {
         support: 'two hands',
         loaded: regions('worked', 'hip-front'),
+        words: {
+          setUp: 'Sit tall, hands on the seat.',
+          go: 'Lift one heel and then the other; the toes stay down.',
+          short: 'Heels up, by turns.',
+        },
       }),
       level('knees up', 'sit-front', {
         usual: true,
@@ -81,6 +86,10 @@ export const SEATED_LEGS = [
         loads: body('abdominal-pressure'),
         stretched: regions('worked', 'back-thigh'),
         loaded: regions('worked', 'front-thigh', 'hip-front'),
+        words: {
+          go: 'Straighten one knee, toes up, then lower it short of the floor.',
+          short: 'Straighten, hover.',
+        },
       }),
     ],
     warms: ['front-thigh', 'back-thigh'],
@@ -116,17 +125,27 @@ export const SEATED_LEGS = [
         support: 'two hands',
         stretched: regions('worked', 'back-thigh'),
         loads: body('hip-flex-past-90'),
+        words: {
+          setUp: 'Sit forward, {side} heel out, knee a little bent, hands on the {other} thigh.',
+        },
       }),
       level('knee straight', 'sit-front', {
         usual: true,
         support: 'two hands',
         loads: body('hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
+        words: {
+          setUp: 'Sit forward, {side} heel out, knee straight, hands on the {other} thigh.',
+        },
       }),
       level('strap round the foot', 'sit-front', {
         props: ['strap'],
         loads: body('arm-pull', 'grip', 'hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
+        words: {
+          setUp: 'Sit forward, {side} heel out, strap round the {side} foot, an end in each hand.',
+          go: 'Tip from the hips, back long, hands light on the strap.',
+        },
       }),
     ],
     endRange: ['back-thigh', 'calf'],
@@ -158,7 +177,8 @@ export const SEATED_LEGS = [
         stretched: regions('worked', 'hip-outer'),
         loads: worked('hip-rotate-out', 'hip-cross-midline'),
         words: {
-          setUp: 'Sit toward the front, both feet flat. Rest your {side} ankle on the other shin.',
+          setUp:
+            'Sit toward the front, both feet flat. Rest your {side} ankle on the other shin, hands on the leg.',
           go: 'Sit tall and let the {side} knee open.',
           short: 'Tall, {side} knee open.',
           easier: 'Leave the foot on the floor, and let the knee open.',
@@ -172,6 +192,7 @@ export const SEATED_LEGS = [
       level('leaning forward', 'sit-front', {
         loads: [...worked('hip-rotate-out', 'hip-flex-past-90'), ...other('hip-flex-past-90')],
         stretched: regions('worked', 'hip-outer', 'buttocks'),
+        words: { go: 'Tip forward with a long back over the {side} leg.' },
       }),
     ],
     endRange: ['hip-outer', 'buttocks'],

@@ -22,7 +22,14 @@ export const SEATED_SPINE = [
       'One breath to each half.',
     ),
     levels: [
-      level('small', 'sit-front', { support: 'two hands', loaded: regions('body', 'upper-back') }),
+      level('small', 'sit-front', {
+        support: 'two hands',
+        loaded: regions('body', 'upper-back'),
+        words: {
+          go: 'Round your back a little, then sit up long.',
+          short: 'Round a little, lengthen.',
+        },
+      }),
       level('full', 'sit-front', {
         usual: true,
         support: 'two hands',
@@ -58,7 +65,13 @@ export const SEATED_SPINE = [
       'Let each breath soften it a little.',
     ),
     levels: [
-      level('half way', 'sit-front', { stretched: regions('other', 'neck') }),
+      level('half way', 'sit-front', {
+        stretched: regions('other', 'neck'),
+        words: {
+          go: 'Tip half way to the {side}; the {other} shoulder stays down.',
+          short: 'Half way {side}.',
+        },
+      }),
       level('full', 'sit-front', {
         usual: true,
         loads: body('neck-end-range'),
@@ -91,7 +104,13 @@ export const SEATED_SPINE = [
       'Let each breath soften it a little.',
     ),
     levels: [
-      level('arms crossed', 'sit-front', { stretched: regions('body', 'ribs-sides') }),
+      level('arms crossed', 'sit-front', {
+        stretched: regions('body', 'ribs-sides'),
+        words: {
+          setUp: 'Sit tall, feet flat, arms crossed on your chest.',
+          go: 'Turn your chest {side} and grow tall, arms crossed.',
+        },
+      }),
       level('hand on the thigh', 'sit-front', {
         usual: true,
         support: 'one hand',

@@ -61,6 +61,11 @@ export const SHOULDERS: readonly Move[] = [
       level('circling the elbows', 'sit-front', {
         loads: body('shoulder-open-end'),
         loaded: shoulders,
+        words: {
+          setUp: 'Sit tall, fingertips on your shoulders.',
+          go: 'Circle both elbows forward, up, back and down.',
+          short: 'Elbows up, back, down.',
+        },
       }),
     ],
     warms: ['shoulders', 'upper-back', 'chest'],
@@ -113,6 +118,10 @@ export const SHOULDERS: readonly Move[] = [
       level('below shoulder height', 'sit-front', {
         stretched: regions('worked', 'shoulders'),
         loads: worked('arm-pull'),
+        words: {
+          go: 'Bring the {side} arm across, low; the {other} hand holds it.',
+          short: '{side} arm across, low.',
+        },
       }),
       level('at shoulder height', 'sit-front', {
         usual: true,
@@ -142,7 +151,13 @@ export const SHOULDERS: readonly Move[] = [
       'Let both arms hang and rest.',
     ),
     levels: [
-      level('low', 'sit-front', { loaded: shoulders }),
+      level('low', 'sit-front', {
+        loaded: shoulders,
+        words: {
+          setUp: 'Sit tall, arms down and a little out.',
+          go: 'Cross your arms low in front, open, and cross the other way.',
+        },
+      }),
       level('shoulder height', 'sit-front', {
         usual: true,
         loads: body('shoulder-cross'),
@@ -217,6 +232,7 @@ export const SHOULDERS: readonly Move[] = [
         loads: body('hand-on-head', 'shoulder-open-end', 'neck-extend'),
         stretched: regions('body', 'chest'),
         loaded: regions('body', 'upper-back'),
+        words: { setUp: 'Sit tall, hands light behind your head.' },
       }),
     ],
     warms: ['upper-back', 'chest', 'shoulders'],
@@ -269,7 +285,13 @@ export const SHOULDERS: readonly Move[] = [
       'Slide the hand down and bring it forward.',
     ),
     levels: [
-      level('hand on the hip', 'sit-front', { stretched: regions('worked', 'shoulders') }),
+      level('hand on the hip', 'sit-front', {
+        stretched: regions('worked', 'shoulders'),
+        words: {
+          go: '{side} hand on the hip; let the elbow ease back.',
+          short: '{side} elbow eases back.',
+        },
+      }),
       level('hand behind', 'sit-front', {
         usual: true,
         loads: worked('shoulder-behind'),
@@ -325,7 +347,13 @@ export const SHOULDERS: readonly Move[] = [
       'Lay the hands in your lap.',
     ),
     levels: [
-      level('half way', 'sit-front', { loaded: shoulders }),
+      level('half way', 'sit-front', {
+        loaded: shoulders,
+        words: {
+          go: 'Open your forearms half way to the sides, and close them.',
+          short: 'Half open, then close.',
+        },
+      }),
       level('full', 'sit-front', {
         usual: true,
         loaded: shoulders,
@@ -335,6 +363,11 @@ export const SHOULDERS: readonly Move[] = [
         props: ['band'],
         loads: body('grip', 'arm-pull'),
         loaded: regions('body', 'shoulders', 'upper-back'),
+        words: {
+          setUp: 'Sit tall, elbows in, the band between your hands, palms up.',
+          go: 'Open your forearms against the band, and close them slowly.',
+          short: 'Open, slowly close.',
+        },
       }),
     ],
     warms: ['shoulders', 'upper-back'],
@@ -358,7 +391,13 @@ export const SHOULDERS: readonly Move[] = [
       'Let the arms come down and step away from the wall.',
     ),
     levels: [
-      level('elbows below the shoulders', 'stand-wall', { loaded: regions('body', 'upper-back') }),
+      level('elbows below the shoulders', 'stand-wall', {
+        loaded: regions('body', 'upper-back'),
+        words: {
+          go: 'Slide your arms up, elbows below the shoulders, and down.',
+          short: 'Slide up a little, down.',
+        },
+      }),
       level('up the wall', 'stand-wall', {
         usual: true,
         loads: body('shoulder-overhead', 'shoulder-open-end'),
@@ -367,6 +406,10 @@ export const SHOULDERS: readonly Move[] = [
       level('sitting squat', 'stand-wall', {
         loads: body('shoulder-overhead', 'shoulder-open-end', 'deep-knee', 'isometric-long'),
         loaded: regions('body', 'upper-back', 'front-thigh'),
+        words: {
+          setUp: 'Stand with your back to the wall, heels a step away, and slide down a little.',
+          go: 'Stay low and slide your arms up the wall, and down.',
+        },
       }),
     ],
     warms: ['shoulders', 'upper-back', 'chest'],
@@ -425,6 +468,11 @@ export const SHOULDERS: readonly Move[] = [
         props: ['cushion'],
         loaded: regions('other', 'shoulders'),
         longSwitch: 'roll-over',
+        words: {
+          setUp: 'Lie on your {side} side, knees bent, head on a cushion.',
+          go: 'Draw a small circle with the {other} elbow, arm bent.',
+          short: 'Circle the {other} elbow.',
+        },
       }),
       level('arm long', 'side-lying', {
         usual: true,
@@ -435,6 +483,7 @@ export const SHOULDERS: readonly Move[] = [
         ],
         loaded: regions('other', 'shoulders', 'chest'),
         longSwitch: 'roll-over',
+        words: { setUp: 'Lie on your {side} side, knees bent, head on a cushion.' },
       }),
     ],
     warms: ['shoulders', 'chest', 'upper-back'],
@@ -461,6 +510,7 @@ export const SHOULDERS: readonly Move[] = [
       level('hand low', 'stand-wall', {
         support: 'one hand',
         stretched: regions('worked', 'chest'),
+        words: { setUp: 'Stand beside the wall, {side} hand on it, below shoulder height.' },
       }),
       level('elbow at shoulder height', 'stand-wall', {
         usual: true,
@@ -492,7 +542,10 @@ export const SHOULDERS: readonly Move[] = [
       'Let the arms come forward and rest.',
     ),
     levels: [
-      level('palms out', 'sit-front', { stretched: regions('body', 'chest') }),
+      level('palms out', 'sit-front', {
+        stretched: regions('body', 'chest'),
+        words: { go: 'Turn your palms out, arms by your sides, lift the breastbone.' },
+      }),
       level('arms back', 'sit-front', {
         usual: true,
         loads: body('shoulder-behind'),

@@ -122,6 +122,7 @@ export const STANDING = [
         support: 'two hands',
         loads: body('narrow-base'),
         loaded: regions('body', 'ankles-feet', 'hip-outer'),
+        words: { setUp: 'Stand behind your chair, both hands on it, {side} foot in front.' },
       }),
       level('fingertips', 'stand-chair', {
         usual: true,
@@ -129,12 +130,16 @@ export const STANDING = [
         support: 'fingertips',
         loads: body('narrow-base'),
         loaded: regions('body', 'ankles-feet', 'hip-outer'),
+        words: { setUp: 'Stand behind your chair, fingertips on it, {side} foot in front.' },
       }),
       level('hands hovering', 'stand-chair', {
         stance: 'tandem',
         support: 'hover',
         loads: body('narrow-base'),
         loaded: regions('body', 'ankles-feet', 'hip-outer'),
+        words: {
+          setUp: 'Stand behind your chair, hands hovering just above it, {side} foot in front.',
+        },
       }),
     ],
     warms: ['ankles-feet'],
@@ -164,6 +169,11 @@ export const STANDING = [
         support: 'two hands',
         loads: body('narrow-base'),
         loaded: regions('worked', 'ankles-feet', 'hip-outer'),
+        words: {
+          setUp: 'Stand behind your chair, both hands on it, weight on the {side} leg.',
+          go: 'Lift the {other} heel, toes down; stand tall on the {side} leg.',
+          short: '{other} heel up, tall.',
+        },
       }),
       level('one hand', 'stand-chair', {
         usual: true,
@@ -171,12 +181,16 @@ export const STANDING = [
         support: 'one hand',
         loads: worked('one-leg'),
         loaded: regions('worked', 'ankles-feet', 'hip-outer'),
+        words: { setUp: 'Stand behind your chair, one hand on it, weight on the {side} leg.' },
       }),
       level('hands hovering', 'stand-chair', {
         stance: 'one-leg',
         support: 'hover',
         loads: worked('one-leg'),
         loaded: regions('worked', 'ankles-feet', 'hip-outer'),
+        words: {
+          setUp: 'Stand behind your chair, hands hovering just above it, weight on the {side} leg.',
+        },
       }),
     ],
     warms: ['ankles-feet'],

@@ -83,6 +83,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('arms crossed', 'sit-front', {
         loaded: regions('body', 'low-back', 'back-thigh'),
         loads: body('hip-flex-past-90', 'lean-out'),
+        words: { setUp: 'Sit forward, arms crossed on your chest.' },
       }),
     ],
     warms: ['low-back', 'back-thigh', 'buttocks'],
@@ -165,6 +166,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
         loads: body('deep-knee', 'hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
         seatBehind: true,
+        words: {
+          go: 'Bend back towards the seat without touching it, and stand.',
+          short: 'Bend low, and stand.',
+        },
       }),
     ],
     warms: ['front-thigh', 'buttocks'],
@@ -214,6 +219,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
         support: 'two hands',
         loads: body('shoulder-weight', 'wrist-weight', 'impact'),
         loaded: regions('body', 'chest', 'arms'),
+        words: {
+          go: 'Bend the elbows, push off the wall, and catch yourself softly.',
+          short: 'Bend, spring off, catch.',
+        },
       }),
     ],
     warms: ['chest', 'shoulders', 'arms'],
@@ -452,6 +461,9 @@ export const STRENGTH_STANDING: readonly Move[] = [
         props: ['band'],
         loads: body('twist-loaded', 'grip', 'hands-busy', 'arm-pull'),
         loaded: regions('body', 'abdomen', 'ribs-sides'),
+        words: {
+          setUp: 'Stand side-on to where the band is fixed, both hands on it at your waist.',
+        },
       }),
     ],
     warms: ['ribs-sides', 'upper-back'],
@@ -481,12 +493,18 @@ export const STRENGTH_STANDING: readonly Move[] = [
         support: 'one hand',
         loads: body('narrow-base'),
         loaded: regions('worked', 'buttocks', 'back-thigh'),
+        words: {
+          setUp: 'Stand behind the chair, one hand on it, on your {side} leg, {other} toes down.',
+        },
       }),
       level('leg light with fingertips', 'stand-chair', {
         stance: 'one-leg',
         support: 'fingertips',
         loads: worked('one-leg'),
         loaded: regions('worked', 'buttocks', 'back-thigh', 'hip-outer'),
+        words: {
+          setUp: 'Stand behind the chair on your {side} leg, fingertips on it, {other} leg light.',
+        },
       }),
     ],
     warms: ['back-thigh', 'buttocks'],
@@ -528,6 +546,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
         props: ['weight'],
         loads: body('grip'),
         loaded: regions('body', 'ribs-sides', 'abdomen'),
+        words: {
+          setUp: 'Stand with feet apart, a weight in one hand.',
+          go: 'Slide the weight down its leg, and come up.',
+        },
       }),
     ],
     warms: ['ribs-sides', 'low-back'],
@@ -592,12 +614,18 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('toes down', 'stand-chair', {
         support: 'two hands',
         loaded: regions('worked', 'buttocks'),
+        words: {
+          setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.',
+          go: 'Slide the {side} toes back along the floor, and return.',
+          short: '{side} toes back, return.',
+        },
       }),
       level('leg lifting while held', 'stand-chair', {
         usual: true,
         support: 'two hands',
         loads: [...worked('hip-extend-end'), ...other('one-leg')],
         loaded: regions('worked', 'buttocks', 'back-thigh'),
+        words: { setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.' },
       }),
     ],
     warms: ['buttocks', 'hip-front'],
@@ -624,12 +652,18 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('sliding', 'stand-chair', {
         support: 'two hands',
         loaded: regions('worked', 'hip-outer'),
+        words: {
+          setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.',
+          go: 'Slide the {side} foot out along the floor, and back.',
+          short: '{side} foot out, back.',
+        },
       }),
       level('lifting', 'stand-chair', {
         usual: true,
         support: 'two hands',
         loads: other('one-leg'),
         loaded: regions('worked', 'hip-outer', 'buttocks'),
+        words: { setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.' },
       }),
     ],
     warms: ['hip-outer'],
@@ -656,12 +690,17 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('toes down', 'stand-chair', {
         support: 'two hands',
         loaded: regions('worked', 'back-thigh'),
+        words: {
+          setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.',
+          go: 'Lift the {side} heel, toes down, and lower slowly.',
+        },
       }),
       level('heel up', 'stand-chair', {
         usual: true,
         support: 'two hands',
         loads: other('one-leg'),
         loaded: regions('worked', 'back-thigh'),
+        words: { setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.' },
       }),
     ],
     warms: ['back-thigh', 'front-thigh'],
@@ -689,6 +728,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('sliding down', 'stand-wall', {
         loads: body('deep-knee', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'front-thigh'),
+        words: {
+          go: 'Ribs down, back to the wall, slide a little down and stay.',
+          short: 'Slide down, ribs down.',
+        },
       }),
     ],
     isometric: true,
@@ -781,7 +824,13 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Put the bottles down and rest.',
     ),
     levels: [
-      level('empty hands', 'sit-front', { loaded: regions('worked', 'arms') }),
+      level('empty hands', 'sit-front', {
+        loaded: regions('worked', 'arms'),
+        words: {
+          setUp: 'Sit tall, arms hanging.',
+          go: 'Bend one elbow, hand to the shoulder, lower, and change.',
+        },
+      }),
       level('with bottles', 'sit-front', {
         usual: true,
         props: ['weight'],
@@ -815,6 +864,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
         props: ['weight'],
         loads: body('grip'),
         loaded: regions('worked', 'arms', 'shoulders'),
+        words: {
+          go: 'Press one bottle forward from the chest, bring it back, change.',
+          short: 'Forward, back, change.',
+        },
       }),
       level('overhead', 'sit-back', {
         usual: true,
@@ -848,6 +901,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
         props: ['band'],
         loads: body('band-tight', 'skin-pressure'),
         loaded: regions('body', 'ankles-feet'),
+        words: {
+          setUp: 'Sit tall, heels down, the band round both feet.',
+          go: 'Turn both feet out against the band, and slowly in.',
+        },
       }),
     ],
     warms: ['ankles-feet'],
@@ -952,6 +1009,11 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('from table-top', 'lying-back', {
         loads: body('abdominal-pressure', 'hip-flex-past-90'),
         loaded: regions('body', 'abdomen', 'hip-front'),
+        words: {
+          setUp: 'Lie on your back, knees over your hips.',
+          go: 'Lower one foot towards the floor, bring it back, and change.',
+          short: 'Foot down, back, change.',
+        },
       }),
     ],
     warms: ['hip-front', 'abdomen'],
@@ -983,17 +1045,30 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         support: 'one hand',
         loaded: regions('body', 'shoulders'),
         loads: body('shoulder-overhead'),
+        words: {
+          go: 'Reach one arm forward, draw it in, and change.',
+          short: 'Arm out, in, change.',
+        },
       }),
       level('arm and leg', 'all-fours', {
         support: 'one hand',
         loads: body('shoulder-overhead'),
         loaded: regions('body', 'buttocks', 'low-back', 'shoulders'),
+        words: {
+          go: 'Reach one arm and the opposite leg away, draw in, change.',
+          short: 'Arm and leg, change.',
+        },
       }),
       level('with a stick', 'all-fours', {
         support: 'one hand',
         props: ['stick'],
         loads: body('shoulder-overhead'),
         loaded: regions('body', 'buttocks', 'low-back', 'shoulders'),
+        words: {
+          setUp: 'Hands under shoulders, knees under hips, the stick along your back.',
+          go: 'Reach arm and opposite leg; the stick stays level; change.',
+          short: 'Reach, stick level, change.',
+        },
       }),
     ],
     warms: ['low-back', 'buttocks', 'shoulders'],
@@ -1019,6 +1094,10 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('toes sliding', 'all-fours', {
         support: 'two hands',
         loaded: regions('worked', 'buttocks'),
+        words: {
+          go: 'Slide the {side} toes back along the floor, and draw in.',
+          short: '{side} toes back, in.',
+        },
       }),
       level('heel up', 'all-fours', {
         usual: true,
@@ -1103,6 +1182,10 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('bending', 'floor-sit', {
         loads: body('shoulder-behind', 'shoulder-weight', 'wrist-weight', 'shoulder-open-end'),
         loaded: regions('body', 'arms', 'shoulders'),
+        words: {
+          go: 'Bend your elbows a little behind you, and straighten them.',
+          short: 'Elbows bend, straighten.',
+        },
       }),
     ],
     warms: ['arms', 'shoulders'],
@@ -1136,6 +1219,10 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         loads: body('spine-flex-loaded', 'abdominal-pressure', 'skin-pressure'),
         loaded: regions('body', 'abdomen', 'low-back'),
         curl: true,
+        words: {
+          go: 'Round your back and roll down half way, and come up.',
+          short: 'Round down, come up.',
+        },
       }),
     ],
     warms: ['low-back', 'abdomen'],
@@ -1163,6 +1250,10 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         loaded: regions('other', 'hip-outer'),
         longSwitch: 'roll-over',
         props: ['cushion'],
+        words: {
+          setUp: 'Lie on your {side} side, head on a cushion, knees bent, feet together.',
+          go: 'Open the {other} knee a hand wide, feet together, and close it.',
+        },
       }),
       level('full', 'side-lying', {
         usual: true,
@@ -1170,6 +1261,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         loaded: regions('other', 'hip-outer', 'buttocks'),
         longSwitch: 'roll-over',
         props: ['cushion'],
+        words: { setUp: 'Lie on your {side} side, head on a cushion, knees bent, feet together.' },
       }),
     ],
     warms: ['hip-outer'],
@@ -1196,12 +1288,17 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         loaded: regions('other', 'hip-outer'),
         longSwitch: 'roll-over',
         props: ['cushion'],
+        words: {
+          setUp: 'Lie on your {side} side, head on a cushion, both knees bent.',
+          go: 'Lift the bent {other} leg, and lower it.',
+        },
       }),
       level('leg long', 'side-lying', {
         usual: true,
         loaded: regions('other', 'hip-outer', 'buttocks'),
         longSwitch: 'roll-over',
         props: ['cushion'],
+        words: { setUp: 'Lie on your {side} side, head on a cushion, {side} knee bent.' },
       }),
     ],
     warms: ['hip-outer'],

@@ -43,7 +43,10 @@ export const RISE_CHAIN: readonly Move[] = [
         loaded: legs,
         loads: body('shoulder-weight'),
       }),
-      level('arms crossed', 'sit-front', { loaded: legs }),
+      level('arms crossed', 'sit-front', {
+        loaded: legs,
+        words: { setUp: 'Sit forward, arms crossed on your chest.' },
+      }),
     ],
     warms: ['low-back', 'hip-outer'],
   }),
@@ -66,7 +69,14 @@ export const RISE_CHAIN: readonly Move[] = [
       STOP,
     ),
     levels: [
-      level('looking', 'sit-front', { loaded: regions('body', 'neck') }),
+      level('looking', 'sit-front', {
+        loaded: regions('body', 'neck'),
+        words: {
+          setUp: 'Sit forward, hands on your thighs.',
+          go: 'Look behind you over one shoulder, is the seat clear? Change.',
+          short: 'Look, clear, change.',
+        },
+      }),
       level('sweeping', 'sit-front', {
         usual: true,
         support: 'one hand',
@@ -94,7 +104,10 @@ export const RISE_CHAIN: readonly Move[] = [
     ),
     levels: [
       level('hands on the seat', 'sit-front', { usual: true, support: 'two hands', loaded: legs }),
-      level('no hands', 'sit-front', { loaded: legs }),
+      level('no hands', 'sit-front', {
+        loaded: legs,
+        words: { setUp: 'Sit forward, arms crossed on your chest.' },
+      }),
     ],
     warms: ['hip-outer', 'ankles-feet'],
   }),
@@ -120,8 +133,15 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: legs,
         loads: body('hip-flex-past-90'),
+        words: {
+          setUp: 'Sit forward, feet under the knees, hands on the thighs, lean over the feet.',
+        },
       }),
-      level('arms crossed', 'sit-front', { loaded: legs, loads: body('hip-flex-past-90') }),
+      level('arms crossed', 'sit-front', {
+        loaded: legs,
+        loads: body('hip-flex-past-90'),
+        words: { setUp: 'Sit forward, feet under the knees, arms crossed, lean over the feet.' },
+      }),
     ],
     warms: ['front-thigh', 'buttocks'],
   }),
@@ -148,6 +168,11 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: legs,
         loads: body('shoulder-weight'),
+        words: {
+          setUp: 'Sit forward, feet under the knees, hands on the armrests or the seat.',
+          go: 'Lean, push, lift a hand’s width off the seat, and sit.',
+          short: 'Push, hover, sit.',
+        },
       }),
       level('hands on thighs', 'sit-front', {
         usual: true,
@@ -182,11 +207,16 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: legs,
         loads: body('shoulder-weight'),
+        words: {
+          setUp: 'Sit forward, feet under the knees, hands on the armrests or the seat.',
+          go: 'Lean, push off the seat, and stay there, breathing.',
+        },
       }),
       level('hands on thighs', 'sit-front', {
         through: ['stand'],
         loads: body('hip-flex-past-90'),
         loaded: legs,
+        words: { setUp: 'Sit forward, feet under the knees, hands on the thighs.' },
       }),
     ],
     warms: [],
@@ -239,8 +269,13 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'one hand',
         loaded: legs,
         seatBehind: true,
+        words: { setUp: 'Stand, the seat touching both legs, one hand on the armrest.' },
       }),
-      level('free', 'stand', { loaded: legs, seatBehind: true }),
+      level('free', 'stand', {
+        loaded: legs,
+        seatBehind: true,
+        words: { setUp: 'Stand, the seat touching both legs, hands free.' },
+      }),
     ],
     warms: ['neck', 'buttocks'],
   }),
@@ -266,6 +301,11 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: legs,
         loads: body('shoulder-weight'),
+        words: {
+          setUp: 'Sit forward, feet under the knees, hands on the armrests.',
+          go: 'Push up to stand, reach for the armrests, and lower in four.',
+          short: 'Push up, reach, lower.',
+        },
       }),
       level('reaching back', 'sit-front', {
         usual: true,
@@ -296,8 +336,17 @@ export const RISE_CHAIN: readonly Move[] = [
       'Both feet down, hand to the chair.',
     ),
     levels: [
-      level('two hands', 'stand-chair', { support: 'two hands', loaded: legs }),
-      level('fingertips', 'stand-chair', { usual: true, support: 'fingertips', loaded: legs }),
+      level('two hands', 'stand-chair', {
+        support: 'two hands',
+        loaded: legs,
+        words: { setUp: 'Stand behind the chair, both hands on it, {side} foot forward.' },
+      }),
+      level('fingertips', 'stand-chair', {
+        usual: true,
+        support: 'fingertips',
+        loaded: legs,
+        words: { setUp: 'Stand behind the chair, fingertips on it, {side} foot forward.' },
+      }),
     ],
     warms: ['ankles-feet', 'hip-front'],
   }),
@@ -319,8 +368,17 @@ export const RISE_CHAIN: readonly Move[] = [
       'Both feet down, hand to the chair.',
     ),
     levels: [
-      level('two hands', 'stand-chair', { usual: true, support: 'two hands', loaded: legs }),
-      level('one hand', 'stand-chair', { support: 'one hand', loaded: legs }),
+      level('two hands', 'stand-chair', {
+        usual: true,
+        support: 'two hands',
+        loaded: legs,
+        words: { setUp: 'Stand behind the chair, both hands on it, feet under hips.' },
+      }),
+      level('one hand', 'stand-chair', {
+        support: 'one hand',
+        loaded: legs,
+        words: { setUp: 'Stand behind the chair, one hand on it, feet under hips.' },
+      }),
     ],
     warms: ['hip-outer', 'neck'],
   }),
@@ -347,6 +405,10 @@ export const RISE_CHAIN: readonly Move[] = [
       level('large steps', 'sit-front', {
         loads: worked('hip-rotate-out'),
         loaded: regions('body', 'hip-outer', 'abdomen'),
+        words: {
+          setUp: 'Sit tall, arms crossed on your chest.',
+          go: 'Take large steps round to one side, trunk with them; change.',
+        },
       }),
     ],
     warms: ['hip-outer'],
@@ -374,6 +436,11 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: legs,
         loads: body('shoulder-weight'),
+        words: {
+          setUp: 'Face the seat, both hands on it.',
+          go: 'Bend both knees, {side} heel up, half way down, and up.',
+          short: 'Half way down, and up.',
+        },
       }),
       level('to the cushion', 'stand-seat', {
         usual: true,
@@ -443,6 +510,10 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: legs,
         loads: body('floor-transfer'),
+        words: {
+          go: 'Hands on the seat, {other} foot forward, and back down.',
+          short: 'Hands, foot, back down.',
+        },
       }),
       level('to standing', 'all-fours', {
         usual: true,
@@ -479,6 +550,7 @@ export const RISE_CHAIN: readonly Move[] = [
       level('two steps', 'all-fours', {
         support: 'two hands',
         loaded: regions('body', 'shoulders'),
+        words: { go: 'Crawl two steps to the chair, then back.', short: 'Two steps, and back.' },
       }),
       level('all the way', 'all-fours', {
         usual: true,
@@ -510,6 +582,7 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: regions('body', 'buttocks'),
         loads: body('shoulder-weight'),
+        words: { go: 'Rock from one hip to the other, hands down.', short: 'Rock hip to hip.' },
       }),
       level('shuffling', 'floor-sit', {
         usual: true,
@@ -538,7 +611,13 @@ export const RISE_CHAIN: readonly Move[] = [
       'Roll back and rest.',
     ),
     levels: [
-      level('saying it', 'lying-back', { loaded: regions('body', 'ribs-sides') }),
+      level('saying it', 'lying-back', {
+        loaded: regions('body', 'ribs-sides'),
+        words: {
+          go: 'Say it out loud: roll, call or knock, pull something over.',
+          short: 'Roll, call, keep warm.',
+        },
+      }),
       level('doing it', 'lying-back', {
         usual: true,
         through: ['side-lying'],
@@ -568,6 +647,10 @@ export const RISE_CHAIN: readonly Move[] = [
       level('across', 'bed-back', {
         loaded: regions('body', 'buttocks'),
         loads: body('shoulder-weight'),
+        words: {
+          go: 'Lift and shift your hips across the bed, then the shoulders.',
+          short: 'Hips across, shoulders across.',
+        },
       }),
       level('to the edge', 'bed-back', {
         usual: true,
@@ -599,6 +682,10 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: legs,
         loads: body('shoulder-weight'),
+        words: {
+          go: 'Walk the hips forward, one and then the other.',
+          short: 'Hip, and other hip.',
+        },
       }),
       level('leaning over', 'couch-sit', {
         usual: true,
@@ -693,6 +780,7 @@ export const RISE_CHAIN: readonly Move[] = [
       level('free', 'sit-back', {
         loads: body('lean-out', 'hip-flex-past-90', 'spine-flex-end', 'head-below-heart'),
         loaded: regions('body', 'low-back'),
+        words: { setUp: 'Sit with brakes on, arms free, nothing held.' },
       }),
     ],
     warms: ['low-back', 'ribs-sides'],

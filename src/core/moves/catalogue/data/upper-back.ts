@@ -73,7 +73,15 @@ export const UPPER_BACK: readonly Move[] = [
       'Come back to the middle and sit tall.',
     ),
     levels: [
-      level('on a block', 'floor-cross', { props: ['block'], loaded: back }),
+      level('on a block', 'floor-cross', {
+        props: ['block'],
+        loaded: back,
+        words: {
+          setUp: 'Sit on a block, legs loosely crossed, hands on your shins.',
+          go: 'Round your back a little, then lift your breastbone forward and up.',
+          short: 'Round a little, lift.',
+        },
+      }),
       level('on the floor', 'floor-cross', {
         usual: true,
         loads: [...body('spine-flex-end'), ...body('hip-rotate-out')],
@@ -178,7 +186,14 @@ export const UPPER_BACK: readonly Move[] = [
       'Bring the arm back and rest both hands.',
     ),
     levels: [
-      level('hand on the chest', 'sit-front', { stretched: regions('body', 'upper-back') }),
+      level('hand on the chest', 'sit-front', {
+        stretched: regions('body', 'upper-back'),
+        words: {
+          setUp: 'Sit tall, {side} hand on your chest.',
+          go: 'Turn the chest {side}, the {side} elbow opening with it.',
+          short: 'Turn {side}, and back.',
+        },
+      }),
       level('arm opening', 'sit-front', {
         usual: true,
         loads: worked('shoulder-open-end'),
@@ -213,10 +228,23 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'one hand',
         stretched: ribs,
       }),
-      level('hands on the ribs', 'sit-front', { stretched: ribs, loads: body('lean-out') }),
+      level('hands on the ribs', 'sit-front', {
+        stretched: ribs,
+        loads: body('lean-out'),
+        words: {
+          setUp: 'Sit tall, feet wide and flat, hands on your ribs.',
+          go: 'Lean to the {side} and lengthen the {other} ribs.',
+          short: 'Lean {side}, ribs long.',
+        },
+      }),
       level('arm over', 'sit-front', {
         loads: [...body('lean-out'), ...other('shoulder-overhead')],
         stretched: regions('other', 'ribs-sides', 'low-back'),
+        words: {
+          setUp: 'Sit tall, feet wide and flat, {other} arm up.',
+          go: 'Bend to the {side}, the {other} arm over, and lengthen.',
+          short: 'Bend {side}, arm over.',
+        },
       }),
     ],
     endRange: ['ribs-sides'],
@@ -243,7 +271,15 @@ export const UPPER_BACK: readonly Move[] = [
       'Push the {side} hand down and come up.',
     ),
     levels: [
-      level('hand on a block', 'floor-cross', { props: ['block'], stretched: ribs }),
+      level('hand on a block', 'floor-cross', {
+        props: ['block'],
+        stretched: ribs,
+        words: {
+          setUp: 'Sit on a block, {side} hand on another beside you.',
+          go: 'Lengthen the {other} side and lean to the {side} hand.',
+          short: 'Lean {side}, long side.',
+        },
+      }),
       level('forearm down', 'floor-cross', {
         usual: true,
         loads: [
@@ -281,6 +317,10 @@ export const UPPER_BACK: readonly Move[] = [
         props: ['cushion'],
         stretched: ribs,
         loads: body('hip-flex-past-90', 'spine-flex-end'),
+        words: {
+          setUp: 'Sit back on your heels, head on the cushion, hands just in front.',
+          go: 'Walk both hands a little to the {side}; the {other} hip sinks.',
+        },
       }),
       level('arms long', 'kneel-fold', {
         usual: true,
@@ -350,6 +390,11 @@ export const UPPER_BACK: readonly Move[] = [
         props: ['cushion'],
         stretched: regions('body', 'upper-back'),
         loads: [...body('neck-end-range', 'head-below-heart'), ...worked('shoulder-weight')],
+        words: {
+          setUp: 'Hands under shoulders, knees under hips, a cushion below.',
+          go: 'Slide the {side} arm half way under, and let the head rest.',
+          short: '{side} arm half way under.',
+        },
       }),
       level('shoulder down', 'all-fours', {
         usual: true,
@@ -436,6 +481,10 @@ export const UPPER_BACK: readonly Move[] = [
         props: ['cushion'],
         stretched: regions('body', 'upper-back'),
         longSwitch: 'roll-over',
+        words: {
+          setUp: 'Lie on your {side} side, a big cushion at your back, head supported.',
+          go: 'Let the {other} shoulder lie back on the big cushion.',
+        },
       }),
       level('flat cushion', 'side-lying', {
         usual: true,
@@ -479,6 +528,11 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'two hands',
         loads: body('spine-extend-end', 'wrist-weight', 'shoulder-weight'),
         stretched: regions('body', 'abdomen', 'hip-front'),
+        words: {
+          setUp: 'Lie on your front, hands under your shoulders.',
+          go: 'Press until the arms are long and the chest rises, hips heavy.',
+          short: 'Press long, hips heavy.',
+        },
       }),
     ],
     warms: ['low-back', 'upper-back'],
@@ -618,6 +672,10 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'two hands',
         loaded: back,
         loads: body('spine-flex-end', 'deep-knee', 'hip-flex-past-90'),
+        words: {
+          go: 'Round and sit back, then lengthen forward, back level.',
+          short: 'Round back, lengthen.',
+        },
       }),
       level('with the dip', 'all-fours', {
         usual: true,
