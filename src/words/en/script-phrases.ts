@@ -35,7 +35,7 @@ function timeSaid(ms: number): string {
   if (seconds === 90) return 'a minute and a half';
   if (minutes === 0) return counted(seconds, 'second');
   if (rest === 0) return counted(minutes, 'minute');
-  return `${counted(minutes, 'minute')} ${numberSaid(rest)}`;
+  return `${counted(minutes, 'minute')} ${counted(rest, 'second')}`;
 }
 
 function times(n: number): string {
@@ -69,10 +69,9 @@ export const scriptPhrases: ScriptPhrases & typeof scorePhrases = {
   dose: ({ dose, sides }, each) => {
     const bothSides = each && sides.way !== 'both';
     const amount = amountSaid(dose, bothSides);
-    if (!bothSides) return amount;
-    return sides.way === 'alternating' && dose.kind !== 'reps'
-      ? `${amount}, by turns`
-      : `${amount} each side`;
+    // Steady work by turns shares its time between the sides.
+    const shared = sides.way === 'alternating' && dose.kind === 'timed';
+    return bothSides && !shared ? `${amount} each side` : amount;
   },
   halfway: 'Halfway.',
   twoMore: (eachSide) => (eachSide ? 'Two more each side.' : 'Two more.'),

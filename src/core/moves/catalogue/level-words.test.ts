@@ -70,8 +70,8 @@ describe('what is said of a level', () => {
   test.each(all.map((one) => [`${one.move.name}: ${one.level.name}`, one] as const))(
     '%s fits it',
     (_, { move, level }) => {
-      const { setUp, go, short } = cuesOf(move, level);
-      for (const said of [setUp, go, short]) {
+      const { setUp, go, short, wayOut, watch } = cuesOf(move, level);
+      for (const said of [setUp, go, short, wayOut, ...watch]) {
         const wrong = NEEDS.filter(([words, has]) => words.test(said) && !has(level));
         expect([said, wrong.map(([words]) => String(words))]).toEqual([said, []]);
       }

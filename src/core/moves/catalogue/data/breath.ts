@@ -169,7 +169,7 @@ export const BREATH = [
       ['The head rests, chin level', 'The back is heavy'],
       'Put a cushion under the head and knees.',
       'Let the knees rest against each other.',
-      'Roll to one side as one piece, and rest there.',
+      'Let the hands go, and breathe as you like.',
       'Slow and quiet, a little longer on the way out.',
     ),
     levels: [

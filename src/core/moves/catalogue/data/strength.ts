@@ -115,6 +115,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
           go: 'Send the hips back until the tail finds the wall, and stand.',
           short: 'Tail to the wall, stand.',
           easier: 'Stand closer to the wall.',
+          wayOut: 'Come away from the wall and stand tall.',
         },
       }),
       level('with a stick', 'stand', {
@@ -761,7 +762,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
     levels: [
       level('empty hands', 'sit-front', {
         loaded: regions('body', 'upper-back'),
-        words: { setUp: 'Sit tall, arms long in front of you.' },
+        words: {
+          setUp: 'Sit tall, arms long in front of you.',
+          wayOut: 'Let the arms come down and rest.',
+        },
       }),
       level('with a band', 'sit-front', {
         usual: true,
@@ -890,7 +894,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Sit tall, heels down, toes light.',
       'Turn both feet out, then in, as far as they go.',
       'Feet out, feet in.',
-      ['Knees stay still', 'Heels stay down', 'Band whole, under the middle of the shoe'],
+      ['Knees stay still', 'Heels stay down'],
       'Move one foot at a time.',
       'Put a band round both feet.',
       'Lay both feet flat.',
@@ -903,6 +907,11 @@ export const STRENGTH_STANDING: readonly Move[] = [
         loaded: regions('body', 'ankles-feet'),
         words: {
           setUp: 'Sit tall, heels down, the band round both feet.',
+          watch: [
+            'Band whole, under the middle of the shoe',
+            'Knees stay still',
+            'Heels stay down',
+          ],
           go: 'Turn both feet out against the band, and slowly in.',
         },
       }),

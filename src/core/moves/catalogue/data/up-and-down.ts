@@ -744,7 +744,7 @@ export const RISE_CHAIN: readonly Move[] = [
       ['Both brakes', 'Nothing under the small wheels'],
       'Ask a helper to check with you.',
       'Check the cushion as well.',
-      'Put everything back before you go.',
+      'Hands back to the lap, everything checked.',
     ),
     levels: [
       level('with a helper', 'wheel-back', { loaded: regions('body', 'ankles-feet') }),
