@@ -37,6 +37,7 @@ export const plainPhrases: ScorePhrases & ScriptPhrases = {
   next: (name, dose) => ['next', name, dose].filter(Boolean).join(' '),
   now: (name, dose) => ['now', name, dose].filter(Boolean).join(' '),
   dose: ({ dose, sides }, each) => (each && sides.way !== 'both' ? `${dose.kind} each` : dose.kind),
+  beside: ({ easier }) => `easier ${easier}`,
   halfway: 'halfway',
   twoMore: () => 'two more',
   lastOne: () => 'last one',

@@ -1,5 +1,5 @@
 import { talkMs, type Side } from '@/core/body';
-import { cuesOf, type Move, type WorkPart } from '@/core/moves';
+import { cuesOf, type Level, type Move, type WorkPart } from '@/core/moves';
 import { itemInForce, type Item, type ItemInForce } from '@/core/routine';
 import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken } from './cues';
 import type { Mark, SegmentSide, SpokenCue } from './score';
@@ -130,7 +130,12 @@ function addSet(
     const last = i === set.parts.length - 1;
     const within = ({ atMs }: { atMs: number }) =>
       atMs >= from && (atMs < until || (last && atMs === until));
-    const own = partCue(walk, part.kind, i);
+    const own = partCue(
+      walk,
+      part.kind,
+      i,
+      done && level ? pressOf(walk, done, level, set.side) : undefined,
+    );
     add(walk, part.kind, part.ms, doing, {
       side: set.side,
       set: set.set,
@@ -153,9 +158,24 @@ function ownOf({ item }: Doing, done: Move): Pick<Item, 'cue'> {
 
 const NO_OWN_WORDS: Pick<Item, 'cue'> = {};
 
+function pressOf(
+  { phrases }: Walk,
+  done: Move,
+  level: Level,
+  side: SegmentSide,
+): string | undefined {
+  const { press } = cuesOf(done, level);
+  return press && spoken(press, side, null, phrases);
+}
+
 /** Pressing into a stretch and letting go of it are told apart from the work around them. */
-function partCue(walk: Walk, kind: WorkPart['kind'], i: number): readonly SpokenCue[] {
-  if (kind === 'press') return cueNow(walk, 'press', () => walk.phrases.press);
+function partCue(
+  walk: Walk,
+  kind: WorkPart['kind'],
+  i: number,
+  press: string | undefined,
+): readonly SpokenCue[] {
+  if (kind === 'press') return cueNow(walk, 'press', () => press ?? walk.phrases.press);
   return i > 0 ? cueNow(walk, 'ease', () => walk.phrases.ease) : [];
 }
 

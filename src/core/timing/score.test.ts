@@ -188,6 +188,38 @@ describe('the score', () => {
     expect(work?.cues[0]?.text).toBe('Over we go.');
   });
 
+  test('what is pressed is named by the move, else by the house', () => {
+    const pressed = (text: string) =>
+      scoreOf(text)
+        .segments.flatMap(({ cues }) => cues)
+        .find(({ kind }) => kind === 'press')?.text;
+    expect(pressed('Seated hamstring reach: hold 1:00, press 6s x1')).toBe(
+      'Press the left heel down, breathing out.',
+    );
+    expect(pressed('Held neck tilt, hand resting: hold 1:00, press 6s x1')).toBe('press');
+  });
+
+  test('own words stay own: cut to the time, whole on the screen, and the same in every set', () => {
+    const own =
+      'Turn slowly to the side, then stay there and let every breath make you a little longer.';
+    const cues = scoreOf(`Seated twist: hold 10s x2, rest 5s, cue "${own}"`)
+      .segments.filter(isWork)
+      .flatMap(({ cues: all }) => all.filter(({ kind }) => kind === 'go'));
+    expect(cues).toHaveLength(4);
+    for (const { text, whole } of cues) {
+      expect(own.startsWith(text)).toBe(true);
+      expect(text.length).toBeLessThan(own.length);
+      expect(whole).toBe(own);
+    }
+  });
+
+  test('whoever does another move instead hears that one, not the own words of the line', () => {
+    const [work] = scoreOf('lanes: chair, stand\nMarching: cue "March on."').segments.filter(
+      isWork,
+    );
+    expect(work?.cues[0]?.text).not.toBe('March on.');
+  });
+
   test('the short cue is taken where the full one does not fit', () => {
     const cue = (text: string) => scoreOf(text).segments.find(isWork)?.cues[0]?.text;
     expect(cue('Seated twist: hold 20s')).toMatch(/^Turn your chest left/);

@@ -146,6 +146,7 @@ function Cues({ move }: { readonly move: Move }) {
       <Pair name={CATALOGUE.easier} text={say(cues.easier)} />
       <Pair name={CATALOGUE.further} text={say(cues.further)} />
       <Pair name={CATALOGUE.wayOut} text={say(cues.wayOut)} />
+      {cues.press && <Pair name={CATALOGUE.press} text={say(cues.press)} />}
       <Pair name={CATALOGUE.breath} text={say(cues.breath)} />
     </>
   );

@@ -68,6 +68,7 @@ export const CATALOGUE = {
   easier: 'Easier',
   further: 'Further',
   wayOut: 'Way out',
+  press: 'Press',
   breath: 'Breath',
   lanes: 'Ways of taking part',
   rests: 'rests here',

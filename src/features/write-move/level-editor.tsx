@@ -187,6 +187,7 @@ function LevelWords({ control, at }: Pick<LevelEditorProps, 'control' | 'at'>) {
               name={`levels.${at}.words.${key}`}
               label={WRITE.atThisLevel(WRITE.cues[key])}
               multiline={key !== 'short'}
+              lines={key === 'watch'}
               {...(key === 'setUp' || key === 'go' || key === 'short'
                 ? { mostWords: MOST_WORDS[key] }
                 : {})}

@@ -221,7 +221,17 @@ export const DoseSection = memo(function DoseSection({ control }: SectionOf) {
   );
 });
 
-const CUES = ['setUp', 'go', 'short', 'watch', 'easier', 'further', 'wayOut', 'breath'] as const;
+const CUES = [
+  'setUp',
+  'go',
+  'short',
+  'watch',
+  'easier',
+  'further',
+  'wayOut',
+  'breath',
+  'press',
+] as const;
 
 export const WordsSection = memo(function WordsSection({ control }: SectionOf) {
   const t = useTokens();

@@ -69,6 +69,7 @@ export const WRITE = {
     further: 'Further',
     wayOut: 'Way out',
     breath: 'Breath',
+    press: 'Press, in press and ease (may stay empty)',
   },
   ownWords: (said: number) => (said === 0 ? 'Words of its own: none' : `Words of its own: ${said}`),
   ownWordsHint: 'Said at this level in place of the move’s words. Empty: the move’s words.',

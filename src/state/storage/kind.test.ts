@@ -109,6 +109,10 @@ describe('what earlier versions kept', () => {
     expect(read('kept-draft-v2.json')).toMatchObject({
       levels: [{ words: { setUp: '', go: '' } }, { words: { wayOut: '' } }],
     });
+    expect(read('kept-draft-v3.json')).toMatchObject({
+      cues: { press: '' },
+      levels: [{ words: { go: 'Turn half way to the {side}.', watch: '', press: '' } }, {}],
+    });
     expect(read('kept-lead-v4.json').lead?.part).toEqual({ people: [], sessions: [], at: '' });
   });
 

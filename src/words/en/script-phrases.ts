@@ -1,4 +1,5 @@
 import type { ScriptPhrases } from '@/core/class';
+import { withStop } from '@/core/common';
 import type { Dose } from '@/core/moves';
 import { scorePhrases } from './score-phrases';
 
@@ -73,6 +74,10 @@ export const scriptPhrases: ScriptPhrases & typeof scorePhrases = {
     const shared = sides.way === 'alternating' && dose.kind === 'timed';
     return bothSides && !shared ? `${amount} each side` : amount;
   },
+  beside: ({ watch, breath, easier, further }) =>
+    [withStop(`Watch: ${watch.join('; ')}`), breath, `Easier: ${easier}`, `Further: ${further}`]
+      .filter(Boolean)
+      .join(' '),
   halfway: 'Halfway.',
   twoMore: (eachSide) => (eachSide ? 'Two more each side.' : 'Two more.'),
   lastOne: (eachSide) => (eachSide ? 'Last one each side.' : 'Last one.'),

@@ -25,7 +25,7 @@ const LEAST_MS = 1000;
 export function captionsVtt({ totalMs }: Score, script: readonly ScriptLine[]): string {
   let standing = '';
   const blocks = script.flatMap((line, i) => {
-    const text = line.whole ?? line.text;
+    const text = [line.whole ?? line.text, line.beside].filter(Boolean).join('\n');
     const shown = passes(line) && standing ? `${text}\n${standing}` : text;
     if (!passes(line)) standing = text;
     const endMs = script[i + 1]?.atMs ?? Math.max(totalMs, line.atMs + LEAST_MS);

@@ -36,6 +36,8 @@ describe('what goes out', () => {
       if (next) expect(to).toBe(next[0]);
     });
     expect(vtt).toContain('Turn &amp; look &gt; there');
+    // What to watch and the options are read beside the go-cue, and said by nobody.
+    expect(vtt).toMatch(/Turn &amp; look &gt; there\nEasier /);
   });
 
   test('the table has a row a segment', () => {

@@ -7,6 +7,8 @@ export type LineKind = (typeof LINE_KINDS)[number];
 /** One line of the script, at its moment of the score. */
 export interface ScriptLine extends Omit<SpokenCue, 'kind'> {
   readonly kind: LineKind;
+  /** Shown under it and never said: what to watch, and how it is made easier or goes further. */
+  readonly beside?: string;
 }
 
 /** Lines that are read once and gone; the others stand until the next of their kind. */

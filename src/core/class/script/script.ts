@@ -32,6 +32,8 @@ export interface ScriptPhrases {
   readonly now: (name: string, dose: string | null) => string;
   /** A dose as it is said: "eight each side". `each` is false where a block gives the side. */
   readonly dose: (inForce: ItemInForce, each: boolean) => string;
+  /** What stands under a caption while a move is done. */
+  readonly beside: (cues: Pick<Cues, 'watch' | 'breath' | 'easier' | 'further'>) => string;
   readonly halfway: string;
   readonly twoMore: (eachSide: boolean) => string;
   readonly lastOne: (eachSide: boolean) => string;
@@ -97,6 +99,7 @@ export function scriptOf(
   scenes.forEach((scene) => scene.sets.forEach((set) => tellCount(draft, scene, set)));
   [undefined, ...scenes].forEach((before, i) => tellBetween(draft, score, before, scenes[i]));
   scenes.forEach((scene) => scene.sets.forEach((set) => tellAlong(draft, scene, set)));
+  scenes.forEach((scene) => showBeside(draft, scene));
   return draft.lines.sort((a, b) => a.atMs - b.atMs);
 }
 
@@ -339,6 +342,15 @@ function tellAlong(draft: Draft, scene: Scene, set: readonly Segment[]): void {
     tell(draft, 'half', draft.phrases.halfway, { fromMs: half.atMs, untilMs: downMs });
   }
   if (ms >= QUARTERS_FROM_MS) point(fromMs + (ms * 3) / 4);
+}
+
+/** Beside the first go-cue of a move: all there is to watch, and its options. */
+function showBeside(draft: Draft, { done, sets }: Scene): void {
+  const go = sets[0]?.[0]?.cues[0];
+  const at = go ? draft.lines.indexOf(go) : -1;
+  if (!done || !go || at < 0) return;
+  const beside = sided(draft, draft.phrases.beside(done.cues), sets[0]?.[0]);
+  draft.lines[at] = { ...go, beside };
 }
 
 /** Watch points and the breath in turn, so that each side, set and round hears another. */

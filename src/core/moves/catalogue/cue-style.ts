@@ -21,7 +21,7 @@ interface CueStyleRule {
   readonly wrong: RegExp;
 }
 
-const SAID = ['setUp', 'go', 'short', 'wayOut'];
+const SAID = ['setUp', 'go', 'short', 'wayOut', 'press'];
 
 const RULES: readonly CueStyleRule[] = [
   {
@@ -52,7 +52,8 @@ export function cueStyleFaults(move: Move): readonly CueStyleFault[] {
   const rules = move.kind === 'breath' ? RULES : [...RULES, ...BREATH_RULES];
   return cueTexts(move).flatMap(({ path, text }) =>
     rules.flatMap(({ code, keys, wrong }): CueStyleFault[] => {
-      const found = (keys?.includes(String(path[1])) ?? true) && wrong.exec(text);
+      const key = path.findLast((step) => typeof step === 'string') ?? '';
+      const found = (keys?.includes(key) ?? true) && wrong.exec(text);
       return found ? [{ code, path, about: found[0].trim() }] : [];
     }),
   );

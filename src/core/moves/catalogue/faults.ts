@@ -1,6 +1,6 @@
 import { GROUP_NAMES } from '@/core/common';
 import { type Load, countWords, position, onSide } from '@/core/body';
-import type { Level, Move } from './shape';
+import type { Cues, Level, Move } from './shape';
 
 /** What keeps a move from being used: it has to be mended first. */
 export const PART_FAULTS = [
@@ -88,13 +88,17 @@ export function cueTexts({ cues, levels }: Pick<Move, 'cues' | 'levels'>): reado
   readonly path: readonly (string | number)[];
   readonly text: string;
 }[] {
-  const { watch, ...said } = cues;
   return [
-    ...Object.entries(said).map(([key, text]) => ({ path: ['cues', key], text })),
-    ...watch.map((text, i) => ({ path: ['cues', 'watch', i], text })),
-    ...levels.flatMap(({ words = {} }, i) =>
-      Object.entries(words).map(([key, text]) => ({ path: ['levels', i, 'words', key], text })),
-    ),
+    ...textsOf(cues, ['cues']),
+    ...levels.flatMap(({ words = {} }, i) => textsOf(words, ['levels', i, 'words'])),
+  ];
+}
+
+function textsOf(words: Partial<Cues>, path: readonly (string | number)[]) {
+  const { watch = [], ...said } = words;
+  return [
+    ...Object.entries(said).map(([key, text]) => ({ path: [...path, key], text })),
+    ...watch.map((text, i) => ({ path: [...path, 'watch', i], text })),
   ];
 }
 

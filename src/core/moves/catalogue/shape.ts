@@ -40,11 +40,13 @@ const cuesSchema = z
     further: cueSchema,
     wayOut: cueSchema,
     breath: cueSchema,
+    /** What is pressed in press and ease; the house's own words where there is none. */
+    press: cueSchema.optional(),
   })
   .readonly();
 export type Cues = z.infer<typeof cuesSchema>;
-/** What a level says for itself; what to watch is the same at every level. */
-export const levelWordsSchema = cuesSchema.unwrap().omit({ watch: true }).partial().readonly();
+/** What a level says for itself. */
+export const levelWordsSchema = cuesSchema.unwrap().partial().readonly();
 export type LevelWords = z.infer<typeof levelWordsSchema>;
 
 /** Effort, lever, support and position within one height; levels stand from easier to harder. */

@@ -108,8 +108,10 @@ describe('writing a move', () => {
       ...level,
       loads: [{ load: 'grip' as const, on: 'other' as const }],
       longSwitch: 'roll-over' as const,
+      words: { ...level.words, setUp: '', go: '', short: '' },
     }));
-    const plain = { ...draft.cues, go: 'Turn.', short: 'Turn.', easier: 'Less.', further: 'More.' };
+    const said = { go: 'Turn.', short: 'Turn.', easier: 'Less.', further: 'More.', press: '' };
+    const plain = { ...draft.cues, ...said };
     const both = { ...draft, sides: 'both' as const, levels, cues: plain };
     const { move } = readDraft(both, SHIPPED);
     expect(move?.levels.map(({ loads }) => loads[0]?.on)).toEqual(['body', 'body']);

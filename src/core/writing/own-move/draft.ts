@@ -42,10 +42,12 @@ export const LEVEL_WORDS = [
   'setUp',
   'go',
   'short',
+  'watch',
   'easier',
   'further',
   'wayOut',
   'breath',
+  'press',
 ] as const;
 const levelWords = z.record(z.enum(LEVEL_WORDS), typed);
 const NO_WORDS = Object.fromEntries(LEVEL_WORDS.map((key) => [key, ''])) as LevelDraft['words'];
@@ -99,6 +101,7 @@ export const moveDraftSchema = z.object({
     further: typed,
     wayOut: typed,
     breath: typed,
+    press: typed,
   }),
   levels: z.array(levelDraftSchema).min(1).max(12),
   endRange: regions,
@@ -113,12 +116,13 @@ export const moveDraftSchema = z.object({
 export type MoveDraft = z.infer<typeof moveDraftSchema>;
 
 /** The version of a draft as it is kept. */
-export const DRAFT_VERSION = 3;
+export const DRAFT_VERSION = 4;
 
 export const DRAFT_MIGRATIONS: readonly MigrationStep[] = [
   // Drafts are laid out as moves are, and changed as they did.
   { from: 1, what: 'levels have ids', apply: (draft) => migratedMove(draft, 1) },
   { from: 2, what: 'levels have words', apply: withWords },
+  { from: 3, what: 'levels say what to watch, and all what is pressed', apply: withPress },
 ];
 
 function withWords(draft: unknown): unknown {
@@ -129,11 +133,21 @@ function withWords(draft: unknown): unknown {
   return { ...draft, levels };
 }
 
+function withPress(draft: unknown): unknown {
+  if (!isRecord(draft) || !Array.isArray(draft.levels) || !isRecord(draft.cues)) return draft;
+  const levels = draft.levels.map((level: unknown) =>
+    isRecord(level) && isRecord(level.words)
+      ? { ...level, words: { ...NO_WORDS, ...level.words } }
+      : level,
+  );
+  return { ...draft, levels, cues: { ...draft.cues, press: '' } };
+}
+
 const levelDraft = (level: Level): LevelDraft => ({
   ...level,
   usual: level.usual === true,
   usualFor: level.usualFor && [...level.usualFor],
-  words: { ...NO_WORDS, ...level.words },
+  words: { ...NO_WORDS, ...level.words, watch: (level.words?.watch ?? []).join('\n') },
   through: [...level.through],
   props: [...level.props],
   loads: level.loads.map((one) => ({ ...one })),
@@ -176,7 +190,7 @@ export function draftOf(move: Move): MoveDraft {
       timedMs: spanDraft(range.timedMs, printDuration),
       sets: spanDraft(range.sets, count),
     },
-    cues: { ...move.cues, watch: move.cues.watch.join('\n') },
+    cues: { ...move.cues, watch: move.cues.watch.join('\n'), press: move.cues.press ?? '' },
     levels: move.levels.map(levelDraft),
     endRange: [...move.endRange],
     warms: [...move.warms],
@@ -231,6 +245,7 @@ export function emptyDraft(id: Move['id'], breath: string): MoveDraft {
       further: '',
       wayOut: '',
       breath,
+      press: '',
     },
     levels: [
       {

@@ -89,6 +89,7 @@ export function readDraft(draft: MoveDraft, catalogue: Catalogue): DraftReading 
       further: text(cues.further, ['cues', 'further']),
       wayOut: text(cues.wayOut, ['cues', 'wayOut']),
       breath: text(cues.breath, ['cues', 'breath']),
+      ...(oneLine(cues.press) && { press: oneLine(cues.press) }),
     },
     levels: draft.levels.map((level, i) => {
       const path = ['levels', i, 'name'];
@@ -155,9 +156,9 @@ function levelOf(
 ) {
   // Where both sides work at once there is no side to bear on, and none to change.
   const sided = sides !== 'both';
-  const said = LEVEL_WORDS.map((key) => [key, oneLine(words[key])] as const).filter(
-    ([, text]) => text !== '',
-  );
+  const said = LEVEL_WORDS.map(
+    (key) => [key, key === 'watch' ? linesOf(words.watch) : oneLine(words[key])] as const,
+  ).filter(([, text]) => text.length > 0);
   const borne = <T extends { readonly on: Bearing }>(all: readonly T[]) =>
     sided ? all : all.map((one) => ({ ...one, on: 'body' as const }));
   return {

@@ -297,15 +297,18 @@ export const HANDS: readonly Move[] = [
     dose: hold(20),
     doseFor: { older: hold(30) },
     range: { holdMs: spanS(10, 30), sets: [1, 3] },
-    cues: says(
-      'Sit tall, {side} arm forward, palm up.',
-      'Draw the {side} hand back with the {other} hand, gently.',
-      '{side} hand back.',
-      ['Fingers may bend', 'The shoulder stays low'],
-      'Bend the {side} elbow.',
-      'Straighten the {side} elbow.',
-      'Let go and shake the hand.',
-    ),
+    cues: {
+      ...says(
+        'Sit tall, {side} arm forward, palm up.',
+        'Draw the {side} hand back with the {other} hand, gently.',
+        '{side} hand back.',
+        ['Fingers may bend', 'The shoulder stays low'],
+        'Bend the {side} elbow.',
+        'Straighten the {side} elbow.',
+        'Let go and shake the hand.',
+      ),
+      press: 'Press the {side} hand into the other one, breathing out.',
+    },
     levels: [
       level('elbow bent and fingers loose', 'sit-front', {
         usual: true,

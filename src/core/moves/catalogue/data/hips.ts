@@ -28,15 +28,18 @@ export const HIPS_LYING: readonly Move[] = [
     dose: hold(20),
     doseFor: { older: hold(30) },
     range: { holdMs: spanS(10, 60), breaths: [3, 8], reps: [4, 10], sets: [1, 3] },
-    cues: says(
-      'Lie on your back, {other} knee bent, foot flat.',
-      'Draw the {side} knee in with both hands behind the thigh.',
-      'Draw the {side} knee in.',
-      ['The head stays down', 'The tail stays heavy'],
-      'Leave the {other} knee bent and draw half as far.',
-      'Let the {other} leg slide out long.',
-      'Let the knee go and put the foot down.',
-    ),
+    cues: {
+      ...says(
+        'Lie on your back, {other} knee bent, foot flat.',
+        'Draw the {side} knee in with both hands behind the thigh.',
+        'Draw the {side} knee in.',
+        ['The head stays down', 'The tail stays heavy'],
+        'Leave the {other} knee bent and draw half as far.',
+        'Let the {other} leg slide out long.',
+        'Let the knee go and put the foot down.',
+      ),
+      press: 'Press the {side} thigh into the hands, breathing out.',
+    },
     levels: [
       level('other knee bent', 'lying-back', {
         usual: true,
@@ -500,15 +503,18 @@ export const HIPS_LYING: readonly Move[] = [
     sideMeans: 'stretched-leg',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Lie on your back, {side} ankle over the {other} knee.',
-      'Draw the {other} thigh in until the {side} buttock lengthens.',
-      'Draw in, {side} buttock long.',
-      ['The tail stays heavy', 'No push on the {side} knee'],
-      'Leave the {other} foot on the floor, ankle on the shin.',
-      'Press the {side} knee gently away.',
-      'Put the {other} foot down, then uncross.',
-    ),
+    cues: {
+      ...says(
+        'Lie on your back, {side} ankle over the {other} knee.',
+        'Draw the {other} thigh in until the {side} buttock lengthens.',
+        'Draw in, {side} buttock long.',
+        ['The tail stays heavy', 'No push on the {side} knee'],
+        'Leave the {other} foot on the floor, ankle on the shin.',
+        'Press the {side} knee gently away.',
+        'Put the {other} foot down, then uncross.',
+      ),
+      press: 'Press the {side} ankle into the thigh, breathing out.',
+    },
     levels: [
       level('ankle on the shin', 'lying-back', {
         stretched: regions('worked', 'hip-outer'),
@@ -617,19 +623,22 @@ export const HIPS_LYING: readonly Move[] = [
     sideMeans: 'stretched-leg',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Lie on your back, strap round the {side} foot.',
-      'Raise the {side} leg until the back of it pulls.',
-      'Raise the {side} leg.',
-      [
-        'The knee may stay soft',
-        'The tail stays heavy',
-        'A pull in the thigh, no tingling in the foot',
-      ],
-      'Bend the {side} knee and hold behind the thigh.',
-      'Straighten the knee a little more.',
-      'Bend the knee and put the foot down.',
-    ),
+    cues: {
+      ...says(
+        'Lie on your back, strap round the {side} foot.',
+        'Raise the {side} leg until the back of it pulls.',
+        'Raise the {side} leg.',
+        [
+          'The knee may stay soft',
+          'The tail stays heavy',
+          'A pull in the thigh, no tingling in the foot',
+        ],
+        'Bend the {side} knee and hold behind the thigh.',
+        'Straighten the knee a little more.',
+        'Bend the knee and put the foot down.',
+      ),
+      press: 'Press the {side} heel away into the strap, breathing out.',
+    },
     levels: [
       level('hands behind the thigh', 'lying-back', {
         stretched: regions('worked', 'back-thigh'),
@@ -823,19 +832,22 @@ export const HIPS_FLOOR: readonly Move[] = [
     sideMeans: 'stretched-leg',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Sit on a block, {side} leg long, {other} knee bent.',
-      'Tip forward from the hips towards the {side} foot.',
-      'Tip to the {side} foot.',
-      [
-        'The back stays long',
-        'The kneecap points up',
-        'A pull in the thigh, no tingling in the foot',
-      ],
-      'Bend the {side} knee a little.',
-      'Use a strap round the foot.',
-      'Walk the hands back and sit tall.',
-    ),
+    cues: {
+      ...says(
+        'Sit on a block, {side} leg long, {other} knee bent.',
+        'Tip forward from the hips towards the {side} foot.',
+        'Tip to the {side} foot.',
+        [
+          'The back stays long',
+          'The kneecap points up',
+          'A pull in the thigh, no tingling in the foot',
+        ],
+        'Bend the {side} knee a little.',
+        'Use a strap round the foot.',
+        'Walk the hands back and sit tall.',
+      ),
+      press: 'Press the {side} heel down, breathing out.',
+    },
     levels: [
       level('knee soft', 'floor-sit', {
         usual: true,

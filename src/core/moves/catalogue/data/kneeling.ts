@@ -107,6 +107,7 @@ export const KNEELING = [
       further: 'Reach the {side} arm up.',
       wayOut: 'Hands to the thigh, front knee down beside the other.',
       breath: 'Let each breath soften it a little.',
+      press: 'Press the {side} knee down and forward, breathing out.',
     },
     levels: [
       level('hand on the chair', 'kneel-half', {

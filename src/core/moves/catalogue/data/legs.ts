@@ -22,15 +22,18 @@ export const LEGS: readonly Move[] = [
     sideMeans: 'kneeling-knee',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Kneel on your {side} knee on a cushion, {other} foot in front.',
-      'Tuck the tail, move forward, and reach the {side} arm up.',
-      'Tuck, forward, {side} arm up.',
-      ['The low back stays long', 'Padding under the knee'],
-      'Keep a hand on the chair and leave the arm down.',
-      'Bend a little to the {other} side.',
-      'Lower the arm, sit back, and put both hands down.',
-    ),
+    cues: {
+      ...says(
+        'Kneel on your {side} knee on a cushion, {other} foot in front.',
+        'Tuck the tail, move forward, and reach the {side} arm up.',
+        'Tuck, forward, {side} arm up.',
+        ['The low back stays long', 'Padding under the knee'],
+        'Keep a hand on the chair and leave the arm down.',
+        'Bend a little to the {other} side.',
+        'Lower the arm, sit back, and put both hands down.',
+      ),
+      press: 'Press the {side} knee down and forward, breathing out.',
+    },
     levels: [
       level('hand on the chair', 'kneel-half', {
         support: 'one hand',
@@ -67,15 +70,18 @@ export const LEGS: readonly Move[] = [
     dose: hold(20),
     doseFor: { older: hold(30) },
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Stand behind the chair, {side} foot back.',
-      'Tuck the tail and bend the {other} knee a little.',
-      'Tuck, {other} knee bends.',
-      ['The low back stays long', 'Feet hip width apart'],
-      'Take a shorter step.',
-      'Lift the {side} heel and tuck more.',
-      'Step the {side} foot in and stand tall.',
-    ),
+    cues: {
+      ...says(
+        'Stand behind the chair, {side} foot back.',
+        'Tuck the tail and bend the {other} knee a little.',
+        'Tuck, {other} knee bends.',
+        ['The low back stays long', 'Feet hip width apart'],
+        'Take a shorter step.',
+        'Lift the {side} heel and tuck more.',
+        'Step the {side} foot in and stand tall.',
+      ),
+      press: 'Press both feet down, breathing out.',
+    },
     levels: [
       level('short step', 'stand-chair', {
         usual: true,
@@ -224,15 +230,18 @@ export const LEGS: readonly Move[] = [
     sideMeans: 'side-lain-on',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), sets: [1, 3] },
-    cues: says(
-      'Lie on your {side} side, {side} knee bent forward.',
-      'Hold the {other} foot or a strap and draw the heel back.',
-      'Draw the {other} heel back.',
-      ['Knees close together', 'The tail tucks'],
-      'Use a strap and draw half as far.',
-      'Tuck the tail a little more.',
-      'Let the foot go and rest on your side.',
-    ),
+    cues: {
+      ...says(
+        'Lie on your {side} side, {side} knee bent forward.',
+        'Hold the {other} foot or a strap and draw the heel back.',
+        'Draw the {other} heel back.',
+        ['Knees close together', 'The tail tucks'],
+        'Use a strap and draw half as far.',
+        'Tuck the tail a little more.',
+        'Let the foot go and rest on your side.',
+      ),
+      press: 'Press the foot into the hand or the strap, breathing out.',
+    },
     levels: [
       level('with a strap', 'side-lying', {
         usual: true,
@@ -351,15 +360,18 @@ export const LEGS: readonly Move[] = [
     dose: hold(20),
     doseFor: { older: hold(30), chair: hold(30) },
     range: { holdMs: spanS(10, 45), breaths: [3, 8], reps: [4, 10], sets: [1, 3] },
-    cues: says(
-      'Sit back, spine against the backrest.',
-      'Draw the {side} knee up with both hands behind the thigh.',
-      'Draw the {side} knee up.',
-      ['The back stays against the chair', 'Both sitting bones stay down'],
-      'Lift the {side} foot on to a block only.',
-      'Draw the knee a little across.',
-      'Let the {side} foot down softly.',
-    ),
+    cues: {
+      ...says(
+        'Sit back, spine against the backrest.',
+        'Draw the {side} knee up with both hands behind the thigh.',
+        'Draw the {side} knee up.',
+        ['The back stays against the chair', 'Both sitting bones stay down'],
+        'Lift the {side} foot on to a block only.',
+        'Draw the knee a little across.',
+        'Let the {side} foot down softly.',
+      ),
+      press: 'Press the {side} thigh into the hands, breathing out.',
+    },
     levels: [
       level('foot on a block', 'sit-back', {
         props: ['block'],
@@ -470,19 +482,22 @@ export const LEGS: readonly Move[] = [
     sideMeans: 'stretched-leg',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 2] },
-    cues: says(
-      'Face a seat, {side} heel on the block, hands on the seat.',
-      'Tip forward from the hips over the {side} leg.',
-      'Tip over the {side} leg.',
-      [
-        'The back stays long',
-        'The {other} knee is soft',
-        'A pull in the thigh, no tingling in the foot',
-      ],
-      'Bend the {side} knee and tip half as far.',
-      'Walk the hands to either side of the foot.',
-      'Hands to the thighs, come up slowly.',
-    ),
+    cues: {
+      ...says(
+        'Face a seat, {side} heel on the block, hands on the seat.',
+        'Tip forward from the hips over the {side} leg.',
+        'Tip over the {side} leg.',
+        [
+          'The back stays long',
+          'The {other} knee is soft',
+          'A pull in the thigh, no tingling in the foot',
+        ],
+        'Bend the {side} knee and tip half as far.',
+        'Walk the hands to either side of the foot.',
+        'Hands to the thighs, come up slowly.',
+      ),
+      press: 'Press the {side} heel down, breathing out.',
+    },
     levels: [
       level('hands on the seat', 'stand-seat', {
         usual: true,
@@ -516,15 +531,18 @@ export const LEGS: readonly Move[] = [
     sideMeans: 'stretched-leg',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Both hands on the wall, {side} foot back.',
-      'Press the {side} heel down and lean towards the wall.',
-      '{side} heel down, lean.',
-      ['Toes point forward', 'The {side} knee stays straight'],
-      'Take a shorter step.',
-      'Step the {side} foot a little further back.',
-      'Step in and stand tall.',
-    ),
+    cues: {
+      ...says(
+        'Both hands on the wall, {side} foot back.',
+        'Press the {side} heel down and lean towards the wall.',
+        '{side} heel down, lean.',
+        ['Toes point forward', 'The {side} knee stays straight'],
+        'Take a shorter step.',
+        'Step the {side} foot a little further back.',
+        'Step in and stand tall.',
+      ),
+      press: 'Press the ball of the {side} foot down, breathing out.',
+    },
     levels: [
       level('short step', 'stand-wall', {
         support: 'two hands',
@@ -549,15 +567,18 @@ export const LEGS: readonly Move[] = [
     sideMeans: 'stretched-leg',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), sets: [1, 3] },
-    cues: says(
-      'Both hands on the wall, {side} foot a little back.',
-      'Bend the {side} knee, heel heavy.',
-      '{side} knee bends, heel heavy.',
-      ['Toes point forward', 'The knee goes over the toes'],
-      'Bend half as far.',
-      'Sink a little lower.',
-      'Straighten the knee and step in.',
-    ),
+    cues: {
+      ...says(
+        'Both hands on the wall, {side} foot a little back.',
+        'Bend the {side} knee, heel heavy.',
+        '{side} knee bends, heel heavy.',
+        ['Toes point forward', 'The knee goes over the toes'],
+        'Bend half as far.',
+        'Sink a little lower.',
+        'Straighten the knee and step in.',
+      ),
+      press: 'Press the ball of the {side} foot down, breathing out.',
+    },
     levels: [
       level('small bend', 'stand-wall', {
         support: 'two hands',

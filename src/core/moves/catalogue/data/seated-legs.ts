@@ -106,20 +106,23 @@ export const SEATED_LEGS = [
     dose: hold(20, 2, 5),
     doseFor: { older: hold(30), chair: hold(30) },
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 4] },
-    cues: says(
-      'Sit forward, {side} heel out, {side} toes up.',
-      'Tip from the hips, back long, over the {side} leg.',
-      'Tip forward, back long.',
-      [
-        'The knee is straight, not locked',
-        'Bend at the hip, not the waist',
-        'A pull in the thigh, no tingling in the foot',
-      ],
-      'Bend the knee a little and stay more upright.',
-      'Draw the toes back harder and tip a little more.',
-      'Hands on the thighs, push up to sitting.',
-      'Let each breath soften it a little.',
-    ),
+    cues: {
+      ...says(
+        'Sit forward, {side} heel out, {side} toes up.',
+        'Tip from the hips, back long, over the {side} leg.',
+        'Tip forward, back long.',
+        [
+          'The knee is straight, not locked',
+          'Bend at the hip, not the waist',
+          'A pull in the thigh, no tingling in the foot',
+        ],
+        'Bend the knee a little and stay more upright.',
+        'Draw the toes back harder and tip a little more.',
+        'Hands on the thighs, push up to sitting.',
+        'Let each breath soften it a little.',
+      ),
+      press: 'Press the {side} heel down, breathing out.',
+    },
     levels: [
       level('knee soft', 'sit-front', {
         support: 'two hands',
@@ -161,16 +164,19 @@ export const SEATED_LEGS = [
     dose: hold(20),
     doseFor: { older: hold(30), chair: hold(30) },
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Sit toward the front, both feet flat. Lift your {side} ankle onto the other thigh, and let that knee open.',
-      'Sit tall and let the {side} knee grow heavy.',
-      'Tall, {side} knee heavy.',
-      ['The lifted foot stays drawn up', 'No pain in the knee'],
-      'Rest the {side} ankle on the other shin.',
-      'Tip forward from the hips with a long back.',
-      'Lift the leg down with both hands.',
-      'Slow, with nothing to hold.',
-    ),
+    cues: {
+      ...says(
+        'Sit toward the front, both feet flat. Lift your {side} ankle onto the other thigh, and let that knee open.',
+        'Sit tall and let the {side} knee grow heavy.',
+        'Tall, {side} knee heavy.',
+        ['The lifted foot stays drawn up', 'No pain in the knee'],
+        'Rest the {side} ankle on the other shin.',
+        'Tip forward from the hips with a long back.',
+        'Lift the leg down with both hands.',
+        'Slow, with nothing to hold.',
+      ),
+      press: 'Press the {side} ankle into the leg below, breathing out.',
+    },
     levels: [
       level('ankle on the shin', 'sit-front', {
         support: 'two hands',

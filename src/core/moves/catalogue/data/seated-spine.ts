@@ -50,20 +50,23 @@ export const SEATED_SPINE = [
     sideMeans: 'bend-way',
     dose: breaths(4),
     range: { breaths: [2, 6], holdMs: spanS(10, 30), reps: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Sit tall, hands resting, shoulders low.',
-      'Tip your head to the {side}; the {other} shoulder stays down.',
-      'Tip {side}, shoulder heavy.',
-      [
-        'The nose points forward',
-        'No pulling with the hand',
-        'Dizzy or tingling: back to the middle',
-      ],
-      'Tip half as far.',
-      'Reach the {other} hand down towards the floor.',
-      'Bring your head back to the middle slowly.',
-      'Let each breath soften it a little.',
-    ),
+    cues: {
+      ...says(
+        'Sit tall, hands resting, shoulders low.',
+        'Tip your head to the {side}; the {other} shoulder stays down.',
+        'Tip {side}, shoulder heavy.',
+        [
+          'The nose points forward',
+          'No pulling with the hand',
+          'Dizzy or tingling: back to the middle',
+        ],
+        'Tip half as far.',
+        'Reach the {other} hand down towards the floor.',
+        'Bring your head back to the middle slowly.',
+        'Let each breath soften it a little.',
+      ),
+      press: 'Press the head lightly up into nothing, breathing out.',
+    },
     levels: [
       level('half way', 'sit-front', {
         stretched: regions('other', 'neck'),
@@ -93,16 +96,19 @@ export const SEATED_SPINE = [
     dose: hold(20),
     doseFor: { older: hold(30), chair: hold(30) },
     range: { holdMs: spanS(10, 60), breaths: [3, 8], reps: [4, 10], sets: [1, 4] },
-    cues: says(
-      'Sit tall, feet flat, knees level.',
-      'Turn your chest {side}, {other} hand on the {side} thigh.',
-      'Turn {side}, grow tall.',
-      ['Both sitting bones stay down', 'Knees stay level', 'Turn from the ribs'],
-      'Cross your arms and turn half as far.',
-      'Take the {side} hand to the back of the chair.',
-      'Let the hands go and turn back to the middle.',
-      'Let each breath soften it a little.',
-    ),
+    cues: {
+      ...says(
+        'Sit tall, feet flat, knees level.',
+        'Turn your chest {side}, {other} hand on the {side} thigh.',
+        'Turn {side}, grow tall.',
+        ['Both sitting bones stay down', 'Knees stay level', 'Turn from the ribs'],
+        'Cross your arms and turn half as far.',
+        'Take the {side} hand to the back of the chair.',
+        'Let the hands go and turn back to the middle.',
+        'Let each breath soften it a little.',
+      ),
+      press: 'Press the {other} hand into the thigh, breathing out.',
+    },
     levels: [
       level('arms crossed', 'sit-front', {
         stretched: regions('body', 'ribs-sides'),

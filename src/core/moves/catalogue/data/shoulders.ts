@@ -105,15 +105,18 @@ export const SHOULDERS: readonly Move[] = [
     dose: hold(20),
     doseFor: { older: hold(30) },
     range: { holdMs: spanS(10, 45), breaths: [3, 6], sets: [1, 3] },
-    cues: says(
-      'Sit tall, shoulders low.',
-      'Bring the {side} arm across; the {other} forearm draws it in.',
-      '{side} arm across.',
-      ['The shoulder stays down', 'The trunk faces forward'],
-      'Hold the {side} elbow below shoulder height.',
-      'Turn the head to look over the {side} shoulder.',
-      'Let the arm go and hang it down.',
-    ),
+    cues: {
+      ...says(
+        'Sit tall, shoulders low.',
+        'Bring the {side} arm across; the {other} forearm draws it in.',
+        '{side} arm across.',
+        ['The shoulder stays down', 'The trunk faces forward'],
+        'Hold the {side} elbow below shoulder height.',
+        'Turn the head to look over the {side} shoulder.',
+        'Let the arm go and hang it down.',
+      ),
+      press: 'Press the {side} arm into the other one, breathing out.',
+    },
     levels: [
       level('below shoulder height', 'sit-front', {
         stretched: regions('worked', 'shoulders'),
@@ -497,15 +500,18 @@ export const SHOULDERS: readonly Move[] = [
     sideMeans: 'moving-arm',
     dose: hold(30),
     range: { holdMs: spanS(10, 60), breaths: [3, 8], sets: [1, 3] },
-    cues: says(
-      'Stand beside the wall, {side} forearm on it.',
-      'Turn your feet and chest away until the {side} chest opens.',
-      'Turn, {side} chest opens.',
-      ['The shoulder stays low', 'The ribs stay down'],
-      'Keep the {side} hand below shoulder height.',
-      'Turn the head away as well.',
-      'Turn back to the wall and let the arm down.',
-    ),
+    cues: {
+      ...says(
+        'Stand beside the wall, {side} forearm on it.',
+        'Turn your feet and chest away until the {side} chest opens.',
+        'Turn, {side} chest opens.',
+        ['The shoulder stays low', 'The ribs stay down'],
+        'Keep the {side} hand below shoulder height.',
+        'Turn the head away as well.',
+        'Turn back to the wall and let the arm down.',
+      ),
+      press: 'Press the {side} forearm into the wall, breathing out.',
+    },
     levels: [
       level('hand low', 'stand-wall', {
         support: 'one hand',

@@ -25,16 +25,19 @@ export const STANDING = [
     dose: hold(20),
     doseFor: { older: hold(30), chair: hold(30) },
     range: { holdMs: spanS(10, 60), breaths: [3, 8], reps: [4, 10], sets: [1, 4] },
-    cues: says(
-      'Stand tall, feet under your hips.',
-      'Reach the {other} arm up and bend to the {side}.',
-      'Reach up, bend {side}.',
-      ['Weight stays on both feet', 'The chest faces forward'],
-      'Slide the {side} hand down the thigh, {other} hand on the hip.',
-      'Reach a little longer through the {other} fingertips.',
-      'Lower the arm and come back to the middle.',
-      'Breathe into the long side.',
-    ),
+    cues: {
+      ...says(
+        'Stand tall, feet under your hips.',
+        'Reach the {other} arm up and bend to the {side}.',
+        'Reach up, bend {side}.',
+        ['Weight stays on both feet', 'The chest faces forward'],
+        'Slide the {side} hand down the thigh, {other} hand on the hip.',
+        'Reach a little longer through the {other} fingertips.',
+        'Lower the arm and come back to the middle.',
+        'Breathe into the long side.',
+      ),
+      press: 'Press both feet down, breathing out.',
+    },
     levels: [
       level('hand on the chair', 'stand-chair', {
         support: 'one hand',

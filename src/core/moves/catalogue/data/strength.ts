@@ -765,6 +765,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
         words: {
           setUp: 'Sit tall, arms long in front of you.',
           wayOut: 'Let the arms come down and rest.',
+          watch: ['Shoulders stay low', 'The trunk stays still'],
         },
       }),
       level('with a band', 'sit-front', {

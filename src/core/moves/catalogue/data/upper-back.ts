@@ -213,15 +213,18 @@ export const UPPER_BACK: readonly Move[] = [
     dose: hold(20),
     doseFor: { older: hold(30), chair: hold(30) },
     range: { holdMs: spanS(10, 60), breaths: [3, 8], reps: [4, 10], sets: [1, 4] },
-    cues: says(
-      'Sit tall, feet wide and flat.',
-      'Slide the {side} hand down and lengthen the {other} side.',
-      'Long {other} side.',
-      ['The {other} sitting bone stays down', 'The chest faces forward'],
-      'Keep both hands on the ribs and bend half as far.',
-      'Reach the {other} arm up and over.',
-      'Press the {side} hand and come up to the middle.',
-    ),
+    cues: {
+      ...says(
+        'Sit tall, feet wide and flat.',
+        'Slide the {side} hand down and lengthen the {other} side.',
+        'Long {other} side.',
+        ['The {other} sitting bone stays down', 'The chest faces forward'],
+        'Keep both hands on the ribs and bend half as far.',
+        'Reach the {other} arm up and over.',
+        'Press the {side} hand and come up to the middle.',
+      ),
+      press: 'Press both feet down, breathing out.',
+    },
     levels: [
       level('hand on the thigh', 'sit-front', {
         usual: true,
