@@ -201,7 +201,7 @@ describe('the score', () => {
 
   test('own words stay own: cut to the time, whole on the screen, and the same in every set', () => {
     const own =
-      'Turn slowly to the side, then stay there and let every breath make you a little longer.';
+      'Turn slowly to the side as far as it goes by itself, then stay there, let every breath make you a little longer, look past the shoulder, and keep both sitting bones heavy all the way.';
     const cues = scoreOf(`Seated twist: hold 10s x2, rest 5s, cue "${own}"`)
       .segments.filter(isWork)
       .flatMap(({ cues: all }) => all.filter(({ kind }) => kind === 'go'));

@@ -164,7 +164,7 @@ room: chair without wheels x14, wall, counter, walker x6, strap x14
 # Saltmarsh Court: the long Monday class; the counter is the tea bar
 
 [warm-up]
-Seated march: for 2:37
+Seated march: for 2:27
 Seated cat: 10 reps, level small
 Shoulder slides up and down: 10 reps
 Leg extend and bend: 10 reps
