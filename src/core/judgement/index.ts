@@ -1,5 +1,5 @@
-export { checkRoutine, mendOf, mendsOf, type RuleFinding } from './check/check';
-export type { FindingPlace, PlacedFinding } from './check/reasons';
+export { checkRoutine, mendOf, mendsOf } from './check/check';
+export type { FindingPlace, PlacedFinding, RuleFinding } from './check/reasons';
 export {
   RULE_SOURCES,
   type About,

@@ -134,6 +134,12 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     severity: 'caution',
     mends: true,
   },
+  'not-for-group': {
+    fires: older('lanes: floor', 'Small curl-up: 6 reps'),
+    silent: desk('lanes: floor', 'Small curl-up: 6 reps'),
+    severity: 'stop',
+    mends: true,
+  },
   'limit-load': {
     fires: desk('limits: breastbone opened', 'Seated twist'),
     silent: desk('limits: breastbone opened', 'Seated twist: level arms crossed'),

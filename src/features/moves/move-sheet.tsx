@@ -167,6 +167,7 @@ function LevelEntry({ move, level }: { readonly move: Move; readonly level: Leve
         {level.name}
         {level.usual ? ` · ${CATALOGUE.usual}` : ''}
         {level.usualFor?.map((group) => ` · ${CATALOGUE.usualFor(GROUP_TITLES[group])}`).join('')}
+        {level.notFor?.map((group) => ` · ${CATALOGUE.notFor(GROUP_TITLES[group])}`).join('')}
       </Text>
       <Text variant="bodyMedium">{place}</Text>
       <Text variant="bodyMedium" style={{ color: t.quiet }}>

@@ -51,6 +51,7 @@ export const CATALOGUE = {
   levels: 'Levels',
   usual: 'usual',
   usualFor: (group: string) => `usual for ${group.toLowerCase()}`,
+  notFor: (group: string) => `not for ${group.toLowerCase()}`,
   asks: (loads: string) => `Asks for ${loads}`,
   asksNothing: 'Asks for nothing that a limit speaks of',
   support: (support: string) => (support === 'none' ? 'hands free' : support),

@@ -253,6 +253,12 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
     why: 'The usual span for this move.',
     mend: 'Bring it in',
   },
+  'not-for-group': {
+    name: 'Not for this group',
+    what: (f) => `${first(f, 'moves') ?? GAP}: not for this group.`,
+    why: 'It asks more of shoulders, spine or balance than most in such a group can bear safely.',
+    mend: 'Take another level or move',
+  },
   'rest-short': {
     name: 'Rest between sets is short',
     what: (f) =>

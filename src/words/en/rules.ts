@@ -37,6 +37,8 @@ export const RULE_FINDS: Readonly<Record<RuleId, string>> = {
   'stand-long': 'long on the feet without a seat: older groups, and limits that ask for one',
   'seat-long': 'long in a wheelchair without leaning forward or to each side',
   'dose-range': 'a dose outside its move’s range',
+  'not-for-group':
+    'a level that is not for this group, such as a curl-up or a dip for older adults',
   'rest-short': 'too little rest between sets of strength, in older and chair groups',
   'stretch-total': 'too little or too much stretch for a muscle group in one class',
   'hold-strain':

@@ -17,7 +17,7 @@ import {
   type Named,
   type Rule,
 } from './finding';
-import { byReason, type PlacedFinding } from './reasons';
+import { byReason, type PlacedFinding, type RuleFinding } from './reasons';
 import { seeRoutine, type Seen } from './seen';
 import { RULES, RULE_IDS, type RuleId } from './table';
 
@@ -27,9 +27,6 @@ export interface CheckWish {
   /** The routine's score, where it is known already: compiled for the same people. */
   readonly score?: Score | undefined;
 }
-
-/** A finding of one of the rules. */
-export type RuleFinding = Finding & { readonly id: RuleId };
 
 /**
  * Everything that the checks find, one finding a reason, stops first, then in the order of the

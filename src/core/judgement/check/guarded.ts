@@ -1,7 +1,8 @@
 import type { Routine } from '@/core/routine';
 import { timesOf, type Score } from '@/core/timing';
 import { fitRoutine, type FitWish, type Fitting } from '../fit/fit';
-import { checkPlaces, newFindings, spoiltBy, type CheckWish, type RuleFinding } from './check';
+import { checkPlaces, newFindings, spoiltBy, type CheckWish } from './check';
+import type { RuleFinding } from './reasons';
 
 /**
  * A fit with the cautions that its length brings, for the instructor to decide on; or, where it

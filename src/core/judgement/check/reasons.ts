@@ -1,6 +1,10 @@
 import type { ItemId } from '@/core/common';
 import type { LaneName } from '@/core/people';
-import type { RuleFinding } from './check';
+import type { Finding } from './finding';
+import type { RuleId } from './table';
+
+/** A finding of one of the rules. */
+export type RuleFinding = Finding & { readonly id: RuleId };
 
 /** Where a finding stands, and for whom. */
 export interface FindingPlace {

@@ -22,6 +22,7 @@ import { laneGap } from './rules/lane-gap';
 import { limitLoad } from './rules/limit-load';
 import { limitsUnknown } from './rules/limits-unknown';
 import { noSettle } from './rules/no-settle';
+import { notForGroup } from './rules/not-for-group';
 import { noWayThere } from './rules/no-way-there';
 import { oneLegLong } from './rules/one-leg-long';
 import { propChurn } from './rules/prop-churn';
@@ -55,6 +56,7 @@ export const RULES = {
   'exit-tired': exitTired,
   'no-way-there': noWayThere,
   'lane-gap': laneGap,
+  'not-for-group': notForGroup,
   'limit-load': limitLoad,
   'limits-unknown': limitsUnknown,
   'balance-jump': balanceJump,

@@ -58,6 +58,8 @@ const levelSchema = z
     usual: yesSchema,
     /** Groups that start here in place of at the usual one. */
     usualFor: list(z.enum(GROUP_NAMES), GROUP_NAMES.length).optional(),
+    /** Groups that are not to be asked for it. */
+    notFor: list(z.enum(GROUP_NAMES), GROUP_NAMES.length).optional(),
     from: placeSchema,
     through: list(placeSchema, 8),
     /** Where it ends; a rep includes the way back. */

@@ -65,7 +65,7 @@ function nearestLevel(
   lane: LaneName,
   move: Move,
   wanted: Level,
-  support: Support | undefined,
+  { support, group }: Pick<LaneWish, 'support' | 'group'>,
   bars: Bars,
   written: boolean,
 ): Level | undefined {
@@ -73,6 +73,8 @@ function nearestLevel(
   for (let i = from; i >= 0; i--) {
     const level = move.levels[i];
     if (!level || !allowed(lane, level, i === from ? support : undefined)) continue;
+    // What is written stays, and a check speaks of it; nobody is sent to what is not for them.
+    if (group && level.notFor?.includes(group) && !(written && i === from)) continue;
     if ((written && i === from) || clearOf(bars, level, level.support)) return level;
   }
   return undefined;
@@ -99,10 +101,10 @@ export function resolveInLane(lane: LaneName, wish: LaneWish, bars = NO_BARS): L
 const choicesKnown = rememberPair((_: Catalogue, __: Bars) => new Map<string, LaneChoice>());
 
 function resolved(lane: LaneName, wish: LaneWish, bars: Bars): LaneChoice {
-  const { move, support } = wish;
+  const { move } = wish;
   const id = wish.ownLevel ?? wish.level;
   const wanted = (id && levelById(move, id)) || usualLevel(move, wish.group);
-  const level = nearestLevel(lane, move, wanted, support, bars, true);
+  const level = nearestLevel(lane, move, wanted, wish, bars, true);
   if (level) return { move, level, reason: level === wanted ? 'as-written' : 'easier-level' };
   const stand = familyStandIn(lane, wish, wanted, bars);
   return stand ?? { move: null, level: null, reason: 'rest' };
@@ -120,7 +122,7 @@ function familyStandIn(
   const found = familyOf(catalogue, move)
     .filter((other) => other !== move)
     .flatMap((other) => {
-      const level = nearestLevel(lane, other, usualLevel(other, group), undefined, bars, false);
+      const level = nearestLevel(lane, other, usualLevel(other, group), { group }, bars, false);
       return level ? [{ move: other, level }] : [];
     });
   const [best] = found.sort(

@@ -150,7 +150,7 @@ function linesOf(text: string): readonly string[] {
 }
 
 function levelOf(
-  { usual, usualFor, stance, longSwitch, curl, seatBehind, words, ...level }: LevelDraft,
+  { usual, usualFor, notFor, stance, longSwitch, curl, seatBehind, words, ...level }: LevelDraft,
   name: string,
   sides: MoveDraft['sides'],
 ) {
@@ -169,6 +169,7 @@ function levelOf(
     loaded: borne(level.loaded),
     ...(usual && { usual: true as const }),
     ...(usualFor && { usualFor }),
+    ...(notFor && { notFor }),
     ...(said.length > 0 && { words: Object.fromEntries(said) }),
     ...(curl && { curl }),
     ...(seatBehind && { seatBehind }),

@@ -452,7 +452,7 @@ export const BALANCE: readonly Move[] = [
         support: 'one hand',
         loaded: feet,
       }),
-      level('arms forward', 'stand', {
+      level('arms forward', 'stand-chair', {
         stance: 'one-leg',
         loads: [...body('hands-busy'), ...other('one-leg')],
         loaded: feet,
@@ -709,7 +709,7 @@ export const MORE_BALANCE: readonly Move[] = [
     dose: reps(6, [2, 0, 2, 0]),
     range: { reps: [4, 12], sets: [1, 3] },
     cues: says(
-      'Stand before a low step, both hands on the rail.',
+      'Stand before a low step, both hands on the rail or the counter.',
       'Tap the {side} foot on the step, and bring it down.',
       '{side} foot taps, down.',
       ['The whole foot stands on the step', 'The knee follows the toes'],
@@ -731,7 +731,7 @@ export const MORE_BALANCE: readonly Move[] = [
         loaded: regions('worked', 'front-thigh', 'buttocks'),
         props: ['low step'],
         words: {
-          setUp: 'Stand before a low step, one hand on the rail.',
+          setUp: 'Stand before a low step, one hand on the rail or the counter.',
           go: 'Step up with the {side} foot, the other beside it, and down.',
           short: '{side} foot up, and down.',
         },

@@ -216,6 +216,7 @@ export const LEGS: readonly Move[] = [
           setUp:
             'Stand behind the chair, both hands on it, {side} foot on a second seat behind you.',
         },
+        notFor: ['older'],
       }),
     ],
     endRange: ['front-thigh'],

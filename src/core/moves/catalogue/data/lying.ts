@@ -74,11 +74,13 @@ export const LYING = [
           go: 'Lift your head alone a little, chin in, and lower it.',
           short: 'Head up, and lower.',
         },
+        notFor: ['older'],
       }),
       level('head and shoulders', 'lying-back', {
         usual: true,
         loads: body('spine-flex-loaded', 'neck-flex-end', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen'),
+        notFor: ['older'],
       }),
     ],
     endRange: [],

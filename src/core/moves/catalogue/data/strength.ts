@@ -1188,6 +1188,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         usual: true,
         loads: body('shoulder-behind', 'wrist-weight', 'shoulder-weight'),
         loaded: regions('body', 'arms'),
+        notFor: ['older', 'chair'],
       }),
       level('bending', 'floor-sit', {
         loads: body('shoulder-behind', 'shoulder-weight', 'wrist-weight', 'shoulder-open-end'),
@@ -1196,6 +1197,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
           go: 'Bend your elbows a little behind you, and straighten them.',
           short: 'Elbows bend, straighten.',
         },
+        notFor: ['older', 'chair'],
       }),
     ],
     warms: ['arms', 'shoulders'],
