@@ -107,9 +107,17 @@ export function loadsInTheWay(
 
 /** All that a way asks for, step by step; nothing where there is none. */
 export function loadsOfWay(from: PositionId, to: PositionId, rules: RouteRules): readonly Load[] {
+  const known = waysKnown(rules);
+  const key = `${from} ${to}`;
+  const before = known.get(key);
+  if (before) return before;
   const way = findRoute(from, to, rules);
-  return [...new Set((way?.steps ?? []).flatMap(loadsOfStep))];
+  const loads = [...new Set((way?.steps ?? []).flatMap(loadsOfStep))];
+  known.set(key, loads);
+  return loads;
 }
+
+const waysKnown = remember((_: RouteRules) => new Map<string, readonly Load[]>());
 
 function loadsOfStep({ edge, direction, from }: Step): readonly Load[] {
   const hop = HOPS.get(from)?.find((one) => one.edge === edge && one.direction === direction);

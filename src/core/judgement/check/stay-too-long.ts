@@ -1,5 +1,5 @@
 import { onSide, position, type Load, type Position } from '@/core/body';
-import { itemIdSchema } from '@/core/common';
+import { itemIdSchema, type ItemId } from '@/core/common';
 import { usualLevel } from '@/core/moves';
 import { placeOf, addEntry, entriesInOrder } from '@/core/routine';
 import type { Finding, Found, Making, Mends } from './finding';
@@ -19,7 +19,7 @@ type TooLong = Found<'onceMs' | 'allMs' | 'mostOnceMs' | 'mostAllMs', 'lanes'>;
 /** Stays of one kind that are too long in one go, or together; one finding for each lane that has any. */
 export function tooLongStays(seen: Seen, load: Load, most: Most): readonly TooLong[] {
   return seen.lanes.flatMap((lane): TooLong[] => {
-    const stays = staysOf(seen, lane, (at, segment) => bears(seen, lane, load, at, segment));
+    const stays = staysOf(seen, lane, bearing(seen, lane, load));
     const lengths = stays.map(({ startMs, endMs }) => endMs - startMs);
     const onceMs = Math.max(0, ...lengths);
     const allMs = lengths.reduce((sum, ms) => sum + ms, 0);
@@ -38,17 +38,18 @@ export function tooLongStays(seen: Seen, load: Load, most: Most): readonly TooLo
 }
 
 /** While people work it is the level that says what bears; between, it is the place. */
-function bears(
-  seen: Seen,
-  lane: LaneName,
-  load: Load,
-  { loads }: Position,
-  segment: Segment,
-): boolean {
-  const one = isWork(segment) && segment.itemId ? seen.itemById.get(segment.itemId) : undefined;
-  const doing = one?.lanes.find((own) => own.lane === lane);
-  if (!one || !doing) return loads.includes(load);
-  return hasLoad(doing, one.item, load) && !relieved(doing, load);
+function bearing(seen: Seen, lane: LaneName, load: Load) {
+  const known = new Map<ItemId, boolean | undefined>();
+  const works = (id: ItemId): boolean | undefined => {
+    const one = seen.itemById.get(id);
+    const doing = one?.lanes.find((own) => own.lane === lane);
+    return one && doing && hasLoad(doing, one.item, load) && !relieved(doing, load);
+  };
+  return ({ loads }: Position, segment: Segment): boolean => {
+    const id = isWork(segment) ? segment.itemId : null;
+    if (id && !known.has(id)) known.set(id, works(id));
+    return (id && known.get(id)) ?? loads.includes(load);
+  };
 }
 
 /** On the forearms, on the fists or with the hands at a wall, the wrists bear little. */

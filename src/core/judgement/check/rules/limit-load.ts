@@ -126,10 +126,13 @@ function hitsOnWays(seen: Seen): ReadonlyMap<ItemId | null, readonly Hit[]> {
     for (const { itemId, from, to, closed } of waysOf(seen, lane)) {
       if (closed) continue;
       const loads = loadsOfWay(from, to, rules);
-      const own = care
-        .filter(({ load }) => loads.includes(load))
-        .map((effect): Hit => ({ lane, bite: { effect, load: effect.load, worked: null } }));
-      hits.set(itemId, [...(hits.get(itemId) ?? []), ...own]);
+      for (const effect of care) {
+        if (!loads.includes(effect.load)) continue;
+        const hit = { lane, bite: { effect, load: effect.load, worked: null } };
+        const own = hits.get(itemId);
+        if (own) own.push(hit);
+        else hits.set(itemId, [hit]);
+      }
     }
   }
   return hits;
@@ -145,12 +148,16 @@ function gathered(
   severity: Severity,
   hits: readonly Hit[],
 ): Found<never, 'lanes' | 'loads' | 'limits' | 'people'>[] {
-  const loads = [...new Set(hits.map(({ bite }) => bite.load))];
-  return loads.map((load) => {
-    const own = hits.filter(({ bite }) => bite.load === load);
-    const names = <T extends string>(pick: (effect: Effect) => T | undefined) => [
-      ...new Set(own.map(({ bite }) => pick(bite.effect)).filter((name) => name !== undefined)),
-    ];
+  if (hits.length === 0) return [];
+  const byLoad = new Map<Load, Hit[]>();
+  for (const hit of hits) {
+    const own = byLoad.get(hit.bite.load);
+    if (own) own.push(hit);
+    else byLoad.set(hit.bite.load, [hit]);
+  }
+  return [...byLoad].map(([load, own]) => {
+    const limits = new Set(own.map(({ bite }) => bite.effect.limit));
+    const people = new Set(own.flatMap(({ bite }) => bite.effect.person ?? []));
     const lanes = seen.lanes.filter((lane) => own.some((hit) => hit.lane === lane));
     // The side of the body that has the limit, whichever side is worked when it bites.
     const [side = null, ...others] = new Set(own.map(({ bite }) => bite.effect.side));
@@ -159,12 +166,7 @@ function gathered(
       itemId,
       lane: lanes.length === seen.lanes.length && lanes.length > 1 ? null : (lanes[0] ?? null),
       side: others.length === 0 ? side : null,
-      about: {
-        lanes,
-        loads: [load],
-        limits: names(({ limit }) => limit),
-        people: names(({ person }) => person),
-      },
+      about: { lanes, loads: [load], limits: [...limits], people: [...people] },
     };
   });
 }
@@ -180,9 +182,11 @@ export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
       const hits = one.lanes.flatMap((doing) =>
         bites(seen, one, doing).map((bite) => ({ lane: doing.lane, bite })),
       );
+      const ways = onWays.get(one.item.id) ?? [];
+      if (hits.length + ways.length === 0) return [];
       const of = (severity: Effect['severity']) =>
         hits.filter(({ bite }) => bite.effect.severity === severity);
-      const care = [...of('care'), ...(onWays.get(one.item.id) ?? [])];
+      const care = [...of('care'), ...ways];
       return [
         ...gathered(seen, one.item.id, 'stop', of('out')),
         ...gathered(seen, one.item.id, 'caution', care),
