@@ -324,6 +324,12 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     severity: 'note',
     mends: true,
   },
+  'own-words-ask': {
+    fires: desk('Seated cat: cue "Round and lift with your eyes closed."'),
+    silent: desk('Seated cat: with eyes closed, cue "Round and lift with your eyes closed."'),
+    severity: 'note',
+    mends: true,
+  },
   'curl-school': {
     fires: desk('school: curl never', 'lanes: floor', 'Small curl-up'),
     silent: desk('school: curl never', 'lanes: floor', 'Leg lowering'),

@@ -1,9 +1,10 @@
 import { remember, rememberPair, rememberText, withCapital } from '@/core/common';
 import { otherSide, type Side, talkMs, type Pace, type TransferPart } from '@/core/body';
-import { cuesOf, type Cues } from '@/core/moves';
+import { cuesOf, type Cues, type Move } from '@/core/moves';
 import type { LaneName } from '@/core/people';
 import type { Item, ItemInForce } from '@/core/routine';
 import type { ScorePhrases, SegmentSide } from './score';
+import { forSides } from './side-clause';
 import { workOf, type WorkSet } from './work';
 
 /** The end of the work, where the count-down stands and no cue may. */
@@ -54,7 +55,7 @@ export function roomForCueMs({ ms, parts }: WorkSet): number {
  */
 export function goCue(
   item: Pick<Item, 'cue'>,
-  cues: Pick<Cues, 'go' | 'short'>,
+  { sides, go, short: brief }: Pick<Cues, 'go' | 'short'> & Pick<Move, 'sides'>,
   set: WorkSet,
   first: Side | null,
   pace: Pace,
@@ -68,9 +69,9 @@ export function goCue(
     const text = cutTo(whole, fits);
     return { text, fits: false, ...(text !== whole && { whole }) };
   }
-  const full = say(cues.go);
+  const full = say(forSides(go, { sides }, set.side));
   if (set.set === 1 && fits(full)) return { text: full, fits: true };
-  const short = say(cues.short);
+  const short = say(forSides(brief, { sides }, set.side));
   return { text: short, fits: fits(short) };
 }
 

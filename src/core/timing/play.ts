@@ -113,7 +113,14 @@ function addSet(
   const { move: done, level } = (walk.lanes[0] && doing.choices.get(walk.lanes[0].name)) ?? {};
   const { text, whole } =
     done && level
-      ? goCue(ownOf(doing, done), cuesOf(done, level), set, first, walk.pace, walk.phrases)
+      ? goCue(
+          ownOf(doing, done),
+          { ...cuesOf(done, level), sides: done.sides },
+          set,
+          first,
+          walk.pace,
+          walk.phrases,
+        )
       : { text: walk.phrases.restHere, whole: undefined };
   const go: SpokenCue = { atMs: startMs, kind: 'go', text, ...(whole && { whole }) };
   const cues: SpokenCue[] = [go, ...endCues(walk, set, text, endMs)];

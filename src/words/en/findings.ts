@@ -259,6 +259,12 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
     why: 'It asks more of shoulders, spine or balance than most in such a group can bear safely.',
     mend: 'Take another level or move',
   },
+  'own-words-ask': {
+    name: 'Own words ask for more',
+    what: (f) => `Your words say “${first(f, 'words') ?? GAP}”; the line does not.`,
+    why: 'What only your words ask for, the other checks know nothing of: look for yourself whether all may do it.',
+    mend: 'Say it on the line',
+  },
   'rest-short': {
     name: 'Rest between sets is short',
     what: (f) =>

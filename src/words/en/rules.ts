@@ -39,6 +39,8 @@ export const RULE_FINDS: Readonly<Record<RuleId, string>> = {
   'dose-range': 'a dose outside its move’s range',
   'not-for-group':
     'a level that is not for this group, such as a curl-up or a dip for older adults',
+  'own-words-ask':
+    'own words that ask for what the level does not, such as closing the eyes or holding the breath',
   'rest-short': 'too little rest between sets of strength, in older and chair groups',
   'stretch-total': 'too little or too much stretch for a muscle group in one class',
   'hold-strain':

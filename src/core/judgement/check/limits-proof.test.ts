@@ -5,6 +5,9 @@ import {
   LANE_NAMES,
   LIMITS,
   LIMIT_TABLE,
+  barsOf,
+  clearOf,
+  effectsOf,
   loadsOfLevel,
   resolveInLane,
   type Limit,
@@ -101,3 +104,22 @@ function grouped<T extends { readonly lane: string }>(all: readonly T[]): Map<st
   for (const one of all) map.set(one.lane, [...(map.get(one.lane) ?? []), one]);
   return map;
 }
+
+describe('whoever cannot do what is written', () => {
+  test.each(LIMITS)('is sent to nothing that is out with %s', (limit) => {
+    const bars = barsOf(effectsOf([{ limit }]));
+    for (const lane of LANE_NAMES) {
+      for (const move of SHIPPED.moves) {
+        const wish = { catalogue: SHIPPED, move, group: 'older' as const };
+        const { move: instead, level, reason } = resolveInLane(lane, wish, bars);
+        if (!instead || !level || reason === 'as-written') continue;
+        expect([instead.name, level.name, clearOf(bars, level, level.support)]).toEqual([
+          instead.name,
+          level.name,
+          true,
+        ]);
+        expect(level.notFor ?? []).not.toContain('older');
+      }
+    }
+  });
+});

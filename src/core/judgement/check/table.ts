@@ -25,6 +25,7 @@ import { noSettle } from './rules/no-settle';
 import { notForGroup } from './rules/not-for-group';
 import { noWayThere } from './rules/no-way-there';
 import { oneLegLong } from './rules/one-leg-long';
+import { ownWordsAsk } from './rules/own-words-ask';
 import { propChurn } from './rules/prop-churn';
 import { propInHand } from './rules/prop-in-hand';
 import { propMissing } from './rules/prop-missing';
@@ -86,6 +87,7 @@ export const RULES = {
   slot: slot,
   'no-settle': noSettle,
   'breath-school': breathSchool,
+  'own-words-ask': ownWordsAsk,
   'curl-school': curlSchool,
   'days-apart': daysApart,
 } as const satisfies Record<string, Rule>;

@@ -1,0 +1,36 @@
+import { rememberText } from '@/core/common';
+import type { Move } from '@/core/moves';
+import type { SegmentSide } from './score';
+
+/** What tells people to change: said only where sides alternate. */
+const CHANGES: readonly RegExp[] = [
+  /,? (?:and )?(?:then )?(?:lift |turn )?(?:over |to )?the other(?: way)?(?= ?[.,;])/i,
+  / Change\.$/,
+  /[,;:]? ?(?:and )?change(?: sides| hands)?(?=\.$)/i,
+  /, by turns(?=\.$)/i,
+];
+const LIMB =
+  /\bone ((?:straight )?(?:knee|foot|heel|toe|leg|hand|arm|elbow|ankle|shoulder|fist|side|sitting bone|bottle))\b/i;
+
+const withoutChange = rememberText((text) => {
+  const plain = CHANGES.reduce((left, words) => left.replace(words, ''), text);
+  return plain.replace(LIMB, 'the {side} $1').replace(/\bone way\b/i, 'to the {side}');
+});
+
+const withChange = rememberText((text) =>
+  /\bchange\b|\bthe other\b/i.test(text) ? text : text.replace(/\.?$/, ', and change.'),
+);
+
+/**
+ * A cue for the sides that a line asks for: who does one side at a time is not told to change, and
+ * who does by turns what a move does side after side is.
+ */
+export function forSides(
+  template: string,
+  { sides }: Pick<Move, 'sides'>,
+  side: SegmentSide,
+): string {
+  if (sides === 'alternating' && (side === 'left' || side === 'right'))
+    return withoutChange(template);
+  return sides === 'each' && side === 'alternating' ? withChange(template) : template;
+}
