@@ -7,7 +7,7 @@ export default defineConfig({
   outputDir: 'test-results/journeys',
   fullyParallel: true,
   forbidOnly: true,
-  workers: 2,
+  workers: 3,
   // Generous, since a machine may be busy; what has to be quick is measured in the benchmarks.
   timeout: 180_000,
   expect: { timeout: 20_000 },

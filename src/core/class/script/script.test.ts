@@ -79,7 +79,7 @@ describe('the script', () => {
           expect(texts).toContain(text);
         }
       }),
-      { numRuns: 100 },
+      { numRuns: 60 },
     );
   });
 
