@@ -39,9 +39,12 @@ export function Target({
   style,
 }: TargetProps) {
   const t = useTokens();
-  const ink = look === 'filled' ? t.sheet : disabled ? t.quiet : (colour ?? t.ink);
+  const filled = look === 'filled' && !disabled;
+  const ink = filled ? t.sheet : disabled ? t.quiet : (colour ?? t.ink);
   const looks: Readonly<Record<NonNullable<TargetProps['look']>, ViewStyle>> = {
-    filled: { backgroundColor: t.ink, borderColor: t.ink },
+    filled: disabled
+      ? { backgroundColor: t.shade, borderColor: t.line }
+      : { backgroundColor: t.ink, borderColor: t.ink },
     outlined: { borderColor: disabled ? t.line : t.quiet },
     plain: { borderColor: 'transparent' },
   };

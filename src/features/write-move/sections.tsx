@@ -221,18 +221,6 @@ export const DoseSection = memo(function DoseSection({ control }: SectionOf) {
   );
 });
 
-const CUES = [
-  'setUp',
-  'go',
-  'short',
-  'watch',
-  'easier',
-  'further',
-  'wayOut',
-  'breath',
-  'press',
-] as const;
-
 export const WordsSection = memo(function WordsSection({ control }: SectionOf) {
   const t = useTokens();
   const sides = useWatch({ control, name: 'sides' });
@@ -243,7 +231,7 @@ export const WordsSection = memo(function WordsSection({ control }: SectionOf) {
           {WRITE.sidedHint}
         </Text>
       )}
-      {CUES.map((key) => (
+      {LEVEL_WORDS.map((key) => (
         <Line
           key={key}
           control={control}

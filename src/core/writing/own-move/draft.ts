@@ -37,7 +37,7 @@ const levelRegions = z.array(z.object({ region: z.enum(REGIONS), on: bearing }))
 const place = z.enum([...POSITION_IDS, ...SIDED_POSITIONS]);
 const span = z.object({ least: typed, most: typed });
 
-/** What a level can say for itself, in the order in which it is written. */
+/** What a move says, and a level can say for itself, in the order in which it is written. */
 export const LEVEL_WORDS = [
   'setUp',
   'go',
