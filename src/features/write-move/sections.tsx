@@ -5,6 +5,7 @@ import { Text } from 'react-native-paper';
 import { Controller, useController, useWatch } from 'react-hook-form';
 import { REGIONS, SIDE_MEANINGS, SIDE_WAYS, SPINE_DIRECTIONS } from '@/core/body';
 import { MOST_WORDS, MOVE_KINDS } from '@/core/moves';
+import { LEVEL_WORDS } from '@/core/writing';
 import { Choices, useTokens } from '@/design';
 import { KIND_NAMES } from '@/features/moves';
 import { DIRECTION_NAMES, GROUP_TITLES, REGION_NAMES } from '@/words/names';
