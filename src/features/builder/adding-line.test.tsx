@@ -1,8 +1,10 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
+import { Provider } from 'react-redux';
 import { countingIds, routineIdSchema } from '@/core/common';
 import { applyChange, itemsInOrder, readRoutineText, type Change } from '@/core/routine';
 import { lightTheme } from '@/design';
+import { fakePlatform, storeOn } from '@/state/testing';
 import { AddingLine } from './adding-line';
 
 const { routine } = readRoutineText('Seated cat', {
@@ -14,15 +16,17 @@ const { routine } = readRoutineText('Seated cat', {
 function setUp() {
   const changes: Change[] = [];
   render(
-    <PaperProvider theme={lightTheme}>
-      <AddingLine
-        id={routine.id}
-        routine={routine}
-        change={(change) => change && changes.push(change)}
-        chosen={undefined}
-        onAdded={() => undefined}
-      />
-    </PaperProvider>,
+    <Provider store={storeOn(fakePlatform())}>
+      <PaperProvider theme={lightTheme}>
+        <AddingLine
+          id={routine.id}
+          routine={routine}
+          change={(change) => change && changes.push(change)}
+          chosen={undefined}
+          onAdded={() => undefined}
+        />
+      </PaperProvider>
+    </Provider>,
   );
   const input = screen.getByRole<HTMLInputElement>('textbox');
   const type = (text: string) => fireEvent.change(input, { target: { value: text } });

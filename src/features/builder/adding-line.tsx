@@ -4,7 +4,7 @@ import { Button, Text } from 'react-native-paper';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import { entriesAround } from '@/core/routine';
 import { Field, TARGET, useTokens } from '@/design';
-import { randomId } from '@/platform/ids';
+import { useNewId } from '@/state';
 import { addingChange, placeForNew, readAdding } from './adding';
 import { nameOf } from './entry-words';
 import { BUILD } from './strings';
@@ -17,6 +17,7 @@ interface AddingLineProps extends Editing {
 
 /** The line for adding: understood as it is typed, added with Enter; nothing typed is lost. */
 export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps) {
+  const newId = useNewId();
   const t = useTokens();
   const [typed, setTyped] = useState('');
   const input = useRef<NativeInput>(null);
@@ -28,7 +29,7 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
       setTried(true);
       return;
     }
-    const id = itemIdSchema.parse(randomId());
+    const id = itemIdSchema.parse(newId());
     change(addingChange(routine, adding.entry, id, place));
     setTyped('');
     setTried(false);

@@ -1,5 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
+import { Provider } from 'react-redux';
 import { countingIds, routineIdSchema } from '@/core/common';
 import {
   applyChange,
@@ -9,6 +10,7 @@ import {
   type Change,
 } from '@/core/routine';
 import { lightTheme } from '@/design';
+import { fakePlatform, storeOn } from '@/state/testing';
 import { BlockEditor } from './block-editor';
 
 function setUp(head: string) {
@@ -19,15 +21,17 @@ function setUp(head: string) {
   });
   const changes: Change[] = [];
   render(
-    <PaperProvider theme={lightTheme}>
-      <BlockEditor
-        id={routine.id}
-        routine={routine}
-        block={routine.sections.main[0] as Block}
-        change={(change) => change && changes.push(change)}
-        onClose={() => undefined}
-      />
-    </PaperProvider>,
+    <Provider store={storeOn(fakePlatform())}>
+      <PaperProvider theme={lightTheme}>
+        <BlockEditor
+          id={routine.id}
+          routine={routine}
+          block={routine.sections.main[0] as Block}
+          change={(change) => change && changes.push(change)}
+          onClose={() => undefined}
+        />
+      </PaperProvider>
+    </Provider>,
   );
   return () => {
     const [change] = changes;

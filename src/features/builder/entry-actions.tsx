@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { duplicateEntry, nudgeEntry, removeEntry, wrapInBlock, type Entry } from '@/core/routine';
 import { TARGET } from '@/design';
-import { randomId } from '@/platform/ids';
+import { useNewId } from '@/state';
 import { EDITOR } from './strings';
 import type { Editing } from './use-routine';
 
@@ -13,11 +13,12 @@ interface EntryActionsProps extends Editing {
 
 /** What can be done to any row. */
 export function EntryActions({ entry, routine, change, onGone }: EntryActionsProps) {
+  const newId = useNewId();
   const up = nudgeEntry(routine, entry.id, -1);
   const down = nudgeEntry(routine, entry.id, 1);
   const wrap =
-    entry.kind === 'item' ? wrapInBlock(routine, [entry.id], { rounds: 2 }, randomId) : undefined;
-  const copy = duplicateEntry(routine, entry.id, randomId);
+    entry.kind === 'item' ? wrapInBlock(routine, [entry.id], { rounds: 2 }, newId) : undefined;
+  const copy = duplicateEntry(routine, entry.id, newId);
   const remove = () => {
     onGone();
     change(removeEntry(routine, entry.id));

@@ -6,7 +6,7 @@ import { usualLevel, type Move } from '@/core/moves';
 import { catalogueFor } from '@/core/routine';
 import { searchMoves } from '@/core/writing';
 import { Field, TARGET, useTokens } from '@/design';
-import { randomId } from '@/platform/ids';
+import { useNewId } from '@/state';
 import { POSITION_NAMES } from '@/words/names';
 import { addingChange, placeForNew } from './adding';
 import { BUILD } from './strings';
@@ -19,12 +19,13 @@ interface CataloguePaneProps extends Editing {
 
 /** The moves to pick from, on a wide screen. */
 export function MovesPane({ routine, change, chosen, onAdded }: CataloguePaneProps) {
+  const newId = useNewId();
   const t = useTokens();
   const [typed, setTyped] = useState('');
   const catalogue = catalogueFor(routine);
   const moves = useMemo(() => searchMoves(catalogue, typed), [catalogue, typed]);
   const add = (move: Move) => {
-    const id = itemIdSchema.parse(randomId());
+    const id = itemIdSchema.parse(newId());
     const entry = { kind: 'item', id, moveId: move.id } as const;
     change(addingChange(routine, entry, id, placeForNew(routine, chosen)));
     onAdded(id);

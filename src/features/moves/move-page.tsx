@@ -6,8 +6,14 @@ import { moveIdSchema, type MoveId } from '@/core/common';
 import { SHIPPED, type Move } from '@/core/moves';
 import { draftOf, isAsShipped, isShipped } from '@/core/writing';
 import { Target, useTokens } from '@/design';
-import { randomId } from '@/platform/ids';
-import { draftKept, letMoveGo, selectCatalogue, useAppDispatch, useAppSelector } from '@/state';
+import {
+  draftKept,
+  letMoveGo,
+  selectCatalogue,
+  useAppDispatch,
+  useAppSelector,
+  useNewId,
+} from '@/state';
 import { MoveSheet } from './move-sheet';
 import { CATALOGUE } from './strings';
 
@@ -59,12 +65,13 @@ function Actions({ move, shown, onOriginal }: ActionsProps) {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
+  const newId = useNewId();
   const draft = useAppSelector((state) => state.moves.drafts[move.id]);
   const original = shown !== move;
   const changed = isShipped(move.id) && !isAsShipped(move);
   const own = !isShipped(move.id);
   const copy = () => {
-    const id = moveIdSchema.parse(`own-${randomId()}`);
+    const id = moveIdSchema.parse(`own-${newId()}`);
     const name = CATALOGUE.copyName(shown.name);
     dispatch(draftKept({ ...draftOf(shown), id, name, otherNames: '' }));
     router.push(`/write-move/${id}`);

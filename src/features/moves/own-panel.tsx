@@ -3,8 +3,14 @@ import { StyleSheet, View } from 'react-native';
 import { moveIdSchema } from '@/core/common';
 import { emptyDraft, type Wanted } from '@/core/writing';
 import { Target, useTokens } from '@/design';
-import { randomId } from '@/platform/ids';
-import { draftKept, selectOwnMoves, useAppDispatch, useAppSelector, saveOwnMoves } from '@/state';
+import {
+  draftKept,
+  selectOwnMoves,
+  useAppDispatch,
+  useAppSelector,
+  useNewId,
+  saveOwnMoves,
+} from '@/state';
 import { CATALOGUE } from './strings';
 
 interface OwnPanelProps {
@@ -17,10 +23,11 @@ export function OwnPanel({ wanted, onWanted }: OwnPanelProps) {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
+  const newId = useNewId();
   const own = useAppSelector(selectOwnMoves);
   const drafts = useAppSelector((state) => state.moves.drafts);
   const write = () => {
-    const draft = emptyDraft(moveIdSchema.parse(`own-${randomId()}`), CATALOGUE.easyBreath);
+    const draft = emptyDraft(moveIdSchema.parse(`own-${newId()}`), CATALOGUE.easyBreath);
     dispatch(draftKept(draft));
     router.push(`/write-move/${draft.id}`);
   };

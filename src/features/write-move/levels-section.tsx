@@ -1,10 +1,10 @@
-import { randomId } from '@/platform/ids';
 import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { IconButton, Text } from 'react-native-paper';
 import { useFieldArray, useWatch, type UseFormSetValue } from 'react-hook-form';
 import { levelLike, type MoveDraft } from '@/core/writing';
 import { TARGET, Target, useTokens } from '@/design';
+import { useNewId } from '@/state';
 import { LevelEditor } from './level-editor';
 import { Problems, Section, type DraftControl } from './parts';
 import { WRITE } from './strings';
@@ -22,6 +22,7 @@ export const LevelsSection = memo(function LevelsSection({
   setValue,
 }: LevelsSectionProps) {
   const t = useTokens();
+  const newId = useNewId();
   const { fields, append, move, remove } = useFieldArray({
     control,
     name: 'levels',
@@ -97,7 +98,7 @@ export const LevelsSection = memo(function LevelsSection({
         style={styles.add}
         onPress={() => {
           const last = levels.at(-1);
-          if (last) append(levelLike(last, randomId));
+          if (last) append(levelLike(last, newId));
         }}
       />
     </Section>
