@@ -150,3 +150,24 @@ test('limits that were not asked are answered in the panel, and a wrong one is k
   await expect(page.getByText(/“tired”/)).toHaveCount(0);
   await expect(page.getByRole('button', { name: /^Findings: [^c]*$/ })).toBeVisible();
 });
+
+test('a cause at several rows is told once, kept once with its reason, and taken back in one', async ({
+  page,
+}) => {
+  await typed(page, 'Seated twist: hold 20s', 'Seated march: for 30s', 'Seated twist: hold 30s');
+  await page.getByRole('button', { name: 'Group and time' }).click();
+  const limits = page.getByRole('textbox', { name: /^Limits in the group/ });
+  await limits.fill('low bone density');
+  await limits.press('Enter');
+  await page.getByRole('button', { name: 'Group and time' }).click();
+  const list = await findingsList(page);
+  const turning = list.getByRole('listitem').filter({ hasText: 'Needs care here: turning' });
+  await expect(turning).toHaveCount(1);
+  await expect(turning.getByText(/^Caution · at 2 rows/)).toBeVisible();
+  await turning.getByRole('button', { name: 'Keep it, with a reason' }).click();
+  await turning.getByRole('textbox', { name: 'Why it stays' }).fill('half as far, and asked');
+  await turning.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(list.getByText('Kept: half as far, and asked').first()).toBeVisible();
+  await undo(page).click();
+  await expect(list.getByText('Kept: half as far, and asked')).toHaveCount(0);
+});

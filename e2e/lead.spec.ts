@@ -109,3 +109,23 @@ test('leaving the page holds the class, and the list leads back to it', async ({
   await page.getByRole('button', { name: 'Go to it' }).click();
   await expect(page.getByText('You are in the middle of leading')).toBeVisible();
 });
+
+test('what to watch and the options open beside the seconds, and close for the settings', async ({
+  page,
+}) => {
+  const options = page.getByRole('button', { name: 'Watch and options' });
+  const settings = page.getByRole('button', { name: 'Settings' });
+  await options.click();
+  await expect(page.getByText(/^Watch: .*The back stays tall/)).toBeVisible();
+  await expect(page.getByText(/^Easier: /)).toBeVisible();
+  await expect(page.getByText(/^Further: /)).toBeVisible();
+  await settings.click();
+  await expect(options).toHaveAttribute('aria-expanded', 'false');
+  await expect(page.getByText(/^Easier: /)).toHaveCount(0);
+  await expect(page.getByRole('switch', { name: 'Chimes' })).toBeVisible();
+  // The line that stands says what to do; ahead of the next move comes its name.
+  await settings.click();
+  const coming = page.getByText(/^Next: Seated cat, /);
+  for (let s = 0; s < 60 && !(await coming.isVisible()); s++) await page.clock.runFor(1000);
+  await expect(coming).toBeVisible();
+});

@@ -30,7 +30,7 @@ export const plainPhrases: ScorePhrases & ScriptPhrases = {
   rest: 'rest',
   risingPause: 'rising pause',
   press: 'press',
-  breathe: (way) => `breathe ${way}`,
+  forSides: (cue) => cue,
   ease: 'ease',
   andRest: 'and rest',
   restHere: 'rest here',

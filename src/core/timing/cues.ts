@@ -4,7 +4,6 @@ import { cuesOf, type Cues, type Move } from '@/core/moves';
 import type { LaneName } from '@/core/people';
 import type { Item, ItemInForce } from '@/core/routine';
 import type { ScorePhrases, SegmentSide } from './score';
-import { forSides } from './side-clause';
 import { workOf, type WorkSet } from './work';
 
 /** The end of the work, where the count-down stands and no cue may. */
@@ -69,9 +68,9 @@ export function goCue(
     const text = cutTo(whole, fits);
     return { text, fits: false, ...(text !== whole && { whole }) };
   }
-  const full = say(forSides(go, { sides }, set.side));
+  const full = say(phrases.forSides(go, sides, set.side));
   if (set.set === 1 && fits(full)) return { text: full, fits: true };
-  const short = say(forSides(brief, { sides }, set.side));
+  const short = say(phrases.forSides(brief, sides, set.side));
   return { text: short, fits: fits(short) };
 }
 

@@ -1,9 +1,9 @@
 export { addTimer, type AddTimer } from './added';
 export { compile, timesOf } from './compile';
 export { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCueFits, spoken } from './cues';
+export { doneBy, doneByLeading, type Done } from './done';
 export { lowersHead } from './head';
 export {
-  CUE_KINDS,
   isCounted,
   isWork,
   msOf,
@@ -13,6 +13,8 @@ export {
   type ScorePhrases,
   type Segment,
   type SegmentKind,
+  type SegmentSide,
+  type CueKind,
   type SpokenCue,
 } from './score';
 export {

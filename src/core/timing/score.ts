@@ -1,6 +1,6 @@
 import type { Side, SideMeaning, PositionId, Step } from '@/core/body';
 import type { ItemId, MoveId, LevelId } from '@/core/common';
-import type { PropName, Support } from '@/core/moves';
+import type { Move, PropName, Support } from '@/core/moves';
 import type { ByLane, LaneName, LaneReason } from '@/core/people';
 
 export const SEGMENT_KINDS = [
@@ -27,19 +27,8 @@ export interface Mark {
 }
 
 /** What a cue of the score is for. */
-export const CUE_KINDS = [
-  'way',
-  'fetch',
-  'set-up',
-  'go',
-  'press',
-  'ease',
-  'end',
-  'switch',
-  'rest',
-  'pause',
-] as const;
-export type CueKind = (typeof CUE_KINDS)[number];
+export type CueKind =
+  'way' | 'fetch' | 'set-up' | 'go' | 'press' | 'ease' | 'end' | 'switch' | 'rest' | 'pause';
 
 export interface SpokenCue {
   readonly atMs: number;
@@ -131,8 +120,11 @@ export interface ScorePhrases {
   readonly rest: string;
   readonly risingPause: string;
   readonly press: string;
-  /** What a cue says for breathing one way, inside a sentence. */
-  readonly breathe: (way: 'in' | 'out') => string;
+  /**
+   * A cue of a move for the sides that a line asks for, which may be other than the move's own: who
+   * does one side at a time is not told to change.
+   */
+  readonly forSides: (cue: string, ofMove: Move['sides'], side: SegmentSide) => string;
   readonly ease: string;
   readonly andRest: string;
   /** For a lane that has no way of taking part in a move. */

@@ -66,6 +66,7 @@ export const FINDINGS = {
   accepted: (why: string) => `Kept: ${why}`,
   places: (count: number) => `at ${count} rows`,
   keep: 'Keep it, with a reason',
+  keepsAlso: (what: string) => `On these rows the same check also says, and would be kept: ${what}`,
   keepWhy: 'Why it stays',
   keepIt: 'Keep it',
   keepNot: 'Leave it open',

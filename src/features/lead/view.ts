@@ -1,19 +1,19 @@
 import { type Side, paceOf, talkMs } from '@/core/body';
 import { mayExtend, passes, segmentAt, type Lead, type ScriptLine } from '@/core/class';
 import { withCapital } from '@/core/common';
-import {
-  cuesOf,
-  levelById,
-  moveById,
-  unitMs,
-  type Catalogue,
-  type Cues,
-  type Level,
-  type Move,
-} from '@/core/moves';
+import { moveById, unitMs, type Catalogue } from '@/core/moves';
 import type { LaneName } from '@/core/people';
 import { catalogueFor, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
-import { isWork, msOf, setKey, type Mark, type Score, type Segment } from '@/core/timing';
+import {
+  doneBy,
+  doneByLeading,
+  isWork,
+  msOf,
+  setKey,
+  type Mark,
+  type Score,
+  type Segment,
+} from '@/core/timing';
 import { LANE_TITLES, doseWords, limbName, withSide } from '@/words/names';
 import { LEAD, STAGE } from './strings';
 
@@ -87,7 +87,7 @@ export function viewAt(
   const filled = span.ms > 0 ? Math.min(1, (placeMs - span.startMs) / span.ms) : 0;
   const leftMs = Math.max(0, span.startMs + span.ms - placeMs);
   const catalogue = catalogueFor(routine);
-  const leading = leadingIn(catalogue, about);
+  const leading = doneByLeading(catalogue, about);
   // Who does another thing instead, with both sides at once, has no side to be shown.
   const sided = leading?.move.sides !== 'both';
   const side =
@@ -112,28 +112,9 @@ export function viewAt(
   };
 }
 
-/** What one way of taking part does: a move at a level, with the words of it. */
-interface DoneView {
-  readonly move: Move;
-  readonly level: Level;
-  readonly cues: Cues;
-}
-
-type LaneWork = NonNullable<Segment['lanes'][LaneName]>;
-
-function doneOf(catalogue: Catalogue, work: LaneWork | undefined): DoneView | undefined {
-  const move = work?.moveId ? moveById(catalogue, work.moveId) : undefined;
-  const level = move && work?.level && levelById(move, work.level);
-  return level ? { move, level, cues: cuesOf(move, level) } : undefined;
-}
-
-function leadingIn(catalogue: Catalogue, { lanes }: Segment): DoneView | undefined {
-  return doneOf(catalogue, Object.values(lanes)[0]);
-}
-
 /** What the leading way of taking part does stands large, and not what the others do. */
 function titleOf(catalogue: Catalogue, segment: Segment): string {
-  const leading = leadingIn(catalogue, segment);
+  const leading = doneByLeading(catalogue, segment);
   if (leading) return leading.move.name;
   if (segment.moveName === null) return LEAD.theEnd;
   return withCapital(LEAD.restHere);
@@ -150,7 +131,7 @@ function lanesAt(
     .filter(([, { moveId, level }]) => moveId !== leading?.moveId || level !== leading.level)
     .map(([name, work]) => {
       const title = LANE_TITLES[name as LaneName];
-      const done = doneOf(catalogue, work);
+      const done = doneBy(catalogue, work);
       if (!done) return { title, does: LEAD.restHere };
       const { move, level, cues } = done;
       const what = [move.name, move.levels.length > 1 && level.name].filter(Boolean).join(', ');
@@ -164,7 +145,7 @@ function pointsAt(
   side: Side | undefined,
 ): readonly PointsView[] {
   const done = Object.entries(lanes).flatMap(([name, work]) => {
-    const one = doneOf(catalogue, work);
+    const one = doneBy(catalogue, work);
     return one ? [{ ...one, title: LANE_TITLES[name as LaneName] }] : [];
   });
   const first = done.filter((one, i) => done.findIndex(({ cues }) => cues === one.cues) === i);
@@ -225,7 +206,7 @@ function headingOf(
 }
 
 function limbOf(catalogue: Catalogue, segment: Segment, side: Side): string {
-  const leading = leadingIn(catalogue, segment);
+  const leading = doneByLeading(catalogue, segment);
   const move = leading?.move ?? (segment.moveId && moveById(catalogue, segment.moveId));
   return limbName(side, move ? move.sideMeans : undefined);
 }

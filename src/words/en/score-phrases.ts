@@ -3,6 +3,7 @@ import type { EdgeId } from '@/core/body';
 import type { PropName } from '@/core/moves';
 import type { ScorePhrases } from '@/core/timing';
 import { LANE_TITLES } from './names';
+import { forSides } from './side-clause';
 import { limbName, sideName } from './sides';
 
 type Ways = readonly [there: string, back: string];
@@ -102,7 +103,7 @@ export const scorePhrases: ScorePhrases = {
   rest: 'Rest.',
   risingPause: 'Stay here a moment before you go on.',
   press: 'Press gently, breathing out.',
-  breathe: (way) => `breathe ${way}`,
+  forSides,
   ease: 'Let go, and stay.',
   andRest: 'And rest.',
   restHere: 'Rest here and breathe.',

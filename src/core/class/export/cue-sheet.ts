@@ -1,5 +1,4 @@
 import { printClock } from '@/core/common';
-import { cuesOf, moveById, levelById } from '@/core/moves';
 import {
   catalogueFor,
   itemInForce,
@@ -7,7 +6,7 @@ import {
   type ItemInForce,
   type Routine,
 } from '@/core/routine';
-import { type Score, type Segment, isWork, msOf, setKey } from '@/core/timing';
+import { doneBy, isWork, msOf, setKey, type Score, type Segment } from '@/core/timing';
 
 /** The sentences that a cue sheet needs; `words` fills them. */
 export interface CueSheetPhrases {
@@ -79,23 +78,23 @@ function workCells(
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
   const dose = item ? phrases.dose(itemInForce(item, routine)) : '';
   const catalogue = catalogueFor(routine);
-  const lanes = Object.entries(segment.lanes).map(([name, { moveId, level: id }]) => {
-    const move = moveId ? moveById(catalogue, moveId) : undefined;
-    const level = move && id && levelById(move, id);
-    return { name, move, level, cues: level && cuesOf(move, level) };
-  });
+  const lanes = Object.entries(segment.lanes).map(
+    ([name, work]) => [name, doneBy(catalogue, work)] as const,
+  );
   // What stands in a cell for good is not said of one side.
   const plain = (text: string) => phrases.sided(text, segment.side);
-  const options = lanes.map(({ name, move, level, cues }) => {
-    const does = phrases.lane(name, move?.name ?? null, level ? level.name : null);
-    return cues ? `${does}. ${plain(phrases.change(cues.easier, cues.further))}` : does;
+  const options = lanes.map(([name, done]) => {
+    const does = phrases.lane(name, done?.move.name ?? null, done?.level.name ?? null);
+    if (!done) return does;
+    const { easier, further } = done.cues;
+    return `${does}. ${plain(phrases.change(easier, further))}`;
   });
-  const [leading] = lanes;
+  const leading = lanes[0]?.[1];
   const go = segment.cues[0];
-  const watch = leading?.cues && plain(phrases.watch(leading.cues.watch, leading.cues.breath));
+  const watch = leading && plain(phrases.watch(leading.cues.watch, leading.cues.breath));
   return [
     printClock(segment.startMs),
-    cell(leading?.move?.name ?? segment.moveName ?? ''),
+    cell(leading?.move.name ?? segment.moveName ?? ''),
     cell(phrases.side(segment.side)),
     cell(dose),
     cell([go?.whole ?? go?.text, watch].filter(Boolean).join(' ')),

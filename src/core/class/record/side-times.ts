@@ -1,7 +1,6 @@
-import { levelById, moveById } from '@/core/moves';
 import { laneEntries } from '@/core/people';
 import { catalogueFor, type Routine } from '@/core/routine';
-import { type Score, type Segment, isWork, msOf } from '@/core/timing';
+import { doneBy, isWork, msOf, type Score, type Segment } from '@/core/timing';
 import type { SideTime } from './schema';
 
 /** Real work so far, in milliseconds, by item and side. */
@@ -43,8 +42,7 @@ function doneByLane(routine: Routine, { moveId, lanes }: Segment): SideTime['lan
   if (works.every(([, work]) => work.moveId === moveId)) return undefined;
   const catalogue = catalogueFor(routine);
   return works.map(([lane, work]) => {
-    const move = work.moveId ? moveById(catalogue, work.moveId) : undefined;
-    const level = move && work.level && levelById(move, work.level);
-    return { lane, moveName: move?.name ?? null, level: level ? level.name : '' };
+    const done = doneBy(catalogue, work);
+    return { lane, moveName: done?.move.name ?? null, level: done?.level.name ?? '' };
   });
 }

@@ -1,8 +1,7 @@
-import { CUE_KINDS, type SpokenCue } from '@/core/timing';
+import type { CueKind, SpokenCue } from '@/core/timing';
 
 /** What a line of the script is for: the cues of the score, and what is said between them. */
-export const LINE_KINDS = [...CUE_KINDS, 'next', 'point', 'half', 'count', 'way-out'] as const;
-export type LineKind = (typeof LINE_KINDS)[number];
+export type LineKind = CueKind | 'next' | 'point' | 'half' | 'count' | 'way-out';
 
 /** One line of the script, at its moment of the score. */
 export interface ScriptLine extends Omit<SpokenCue, 'kind'> {

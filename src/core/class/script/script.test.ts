@@ -126,6 +126,31 @@ describe('the script', () => {
     expect(along(`${head} 80s`)).toEqual(['point 28', 'half 48', 'point 68']);
   });
 
+  test('halfway is said at the half or not at all, and every line at a whole millisecond', () => {
+    const halves = (routine: Routine) => {
+      const { score, script } = told(routine);
+      const marks = score.segments.flatMap(({ marks: own }) => own);
+      const at = marks.filter(({ kind }) => kind === 'halfway').map(({ atMs }) => atMs);
+      const said = script.filter(({ kind }) => kind === 'half').map(({ atMs }) => atMs);
+      return { at, said, script };
+    };
+    fc.assert(
+      fc.property(routineArbitrary, (routine) => {
+        const { at, said, script } = halves(routine);
+        for (const saidMs of said) {
+          expect(at.some((atMs) => saidMs >= atMs && saidMs <= atMs + 1500)).toBe(true);
+        }
+        for (const { atMs } of script) expect(Number.isInteger(atMs)).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
+    // Own words that are still being said at the half leave no room for it.
+    const words = Array.from({ length: 60 }, () => 'on').join(' ');
+    const busy = halves(routineOf(`group: desk\nSeated march: for 40s, cue "${words}"`));
+    expect(busy.at).toHaveLength(1);
+    expect(busy.said).toEqual([]);
+  });
+
   test('a point is that of the level that is done', () => {
     const routine = routineOf('lanes: stand\nPlank: hold 30s, level hands on the wall');
     const [item] = itemsInOrder(routine);

@@ -1,6 +1,6 @@
 import { paceOf, talkMs, type Pace } from '@/core/body';
 import { withStop } from '@/core/common';
-import { cuesOf, levelById, moveById, type Cues, type Level, type Move } from '@/core/moves';
+import type { Cues } from '@/core/moves';
 import {
   catalogueFor,
   itemInForce,
@@ -12,11 +12,13 @@ import {
 import {
   COUNT_DOWN_FROM_MS,
   COUNT_DOWN_MS,
+  doneByLeading,
   isCounted,
   isWork,
   msOf,
   setKey,
   spoken,
+  type Done,
   type Score,
   type ScorePhrases,
   type Segment,
@@ -43,6 +45,8 @@ export interface ScriptPhrases {
 const POINT_FROM_MS = 20_000;
 /** From this length on a watch point stands in each quarter. */
 const QUARTERS_FROM_MS = 60_000;
+/** "Halfway" that comes later is not true any more. */
+const HALF_LATE_MS = 1500;
 /** A way out that comes later than this comes too late. */
 const WAY_OUT_WITHIN_MS = 3000;
 /** The end of a switch is counted. */
@@ -55,7 +59,7 @@ interface Scene {
   readonly item: Item;
   readonly inForce: ItemInForce;
   /** What the leading lane does, which is the one that is spoken to; undefined where it rests. */
-  readonly done: { readonly move: Move; readonly level: Level; readonly cues: Cues } | undefined;
+  readonly done: Done | undefined;
   readonly setUp: Segment | undefined;
   /** Each set with its parts. */
   readonly sets: readonly (readonly Segment[])[];
@@ -174,7 +178,7 @@ function sceneOf(routine: Routine, item: Item, segments: readonly Segment[]): re
     {
       item,
       inForce,
-      done: doneIn(routine, segments[0]),
+      done: doneByLeading(catalogueFor(routine), ends),
       setUp: segments.find(({ kind }) => kind === 'set-up'),
       sets: grouped(segments.filter(isWork), setKey),
       fromMs: begins.startMs,
@@ -185,14 +189,6 @@ function sceneOf(routine: Routine, item: Item, segments: readonly Segment[]): re
 }
 
 const BEFORE: readonly Segment['kind'][] = ['transfer', 'prop', 'pause'];
-
-function doneIn(routine: Routine, segment: Segment | undefined): Scene['done'] {
-  const [leading] = Object.values(segment?.lanes ?? {});
-  if (!leading?.moveId) return undefined;
-  const move = moveById(catalogueFor(routine), leading.moveId);
-  const level = leading.level && levelById(move, leading.level);
-  return level ? { move, level, cues: cuesOf(move, level) } : undefined;
-}
 
 function stretchOf(set: readonly Segment[]): Span {
   return { fromMs: set[0]?.startMs ?? 0, untilMs: set.at(-1)?.endMs ?? 0 };
@@ -327,21 +323,28 @@ function tellAlong(draft: Draft, scene: Scene, set: readonly Segment[]): void {
   if (!scene.done || ms < POINT_FROM_MS) return;
   const downMs = countDownMs(set);
   const half = set.flatMap(({ marks }) => marks).find(({ kind }) => kind === 'halfway');
-  const point = (atMs: number, with_ = '') => {
-    const text = nextPoint(draft, scene, set);
-    if (text === undefined) return false;
-    const within = { fromMs: atMs, untilMs: Math.min(downMs, atMs + ms / 5 + talk(draft, text)) };
-    const kind = with_ ? 'half' : 'point';
-    const said = tell(draft, kind, [with_, text].filter(Boolean).join(' '), within);
+  const within = (atMs: number, lateMs: number, text: string): Span => ({
+    fromMs: Math.round(atMs),
+    untilMs: Math.min(downMs, Math.round(atMs + lateMs) + talk(draft, text)),
+  });
+  const point = (share: number, ahead?: string): boolean => {
+    const own = nextPoint(draft, scene, set);
+    if (own === undefined) return false;
+    const text = ahead ? `${ahead} ${own}` : own;
+    // A point may wait; that it is half done is only true at the half.
+    const span = within(fromMs + ms * share, ahead ? HALF_LATE_MS : ms / 5, text);
+    const said = tell(draft, ahead ? 'half' : 'point', text, span);
     if (said) draft.pointsSaid.set(scene.item.id, (draft.pointsSaid.get(scene.item.id) ?? 0) + 1);
     return said;
   };
-  if (ms >= QUARTERS_FROM_MS) point(fromMs + ms / 4);
-  if (!half) point(fromMs + ms / 2);
-  else if (!point(half.atMs, draft.phrases.halfway)) {
-    tell(draft, 'half', draft.phrases.halfway, { fromMs: half.atMs, untilMs: downMs });
+  const quarters = ms >= QUARTERS_FROM_MS;
+  const { halfway } = draft.phrases;
+  if (quarters) point(1 / 4);
+  if (!half || !point(1 / 2, halfway)) {
+    if (half) tell(draft, 'half', halfway, within(half.atMs, HALF_LATE_MS, halfway));
+    point(1 / 2);
   }
-  if (ms >= QUARTERS_FROM_MS) point(fromMs + (ms * 3) / 4);
+  if (quarters) point(3 / 4);
 }
 
 /** Beside the first go-cue of a move: all there is to watch, and its options. */

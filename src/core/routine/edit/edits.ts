@@ -2,7 +2,7 @@ import { itemIdSchema, type ItemId, type MoveId, type NewId, type LevelId } from
 import type { LaneName } from '@/core/people';
 import { itemFaults, mendedItem } from '../item';
 import { itemsInOrder, type Routine } from '../schema';
-import { SECTIONS, type Block, type Entry, type Item, type Line } from '../entries';
+import { MOST_ACCEPTS, SECTIONS, type Block, type Entry, type Item, type Line } from '../entries';
 import { inBounds } from './bounds';
 import { entriesAround, entryAt, placeOf, type Change, type Place, type Step } from './change';
 
@@ -171,6 +171,7 @@ export function acceptFindings(
     const entry = entryAt(routine, placeOf(routine, id));
     if (entry.kind !== 'item') return [];
     const others = (entry.accept ?? []).filter((one) => one.finding !== finding);
+    if (others.length >= MOST_ACCEPTS) return [];
     return changeItem(routine, id, { accept: [...others, { finding, why }] }) ?? [];
   });
   const steps = changes.flatMap((change) => change.steps);

@@ -66,6 +66,8 @@ describe('the findings', () => {
     expect(about.length).toBeGreaterThan(0);
     const [keep] = screen.getAllByText('Keep it, with a reason');
     fireEvent.click(keep as HTMLElement);
+    // The line keeps all that this check finds in it, and nobody keeps that unawares.
+    expect(screen.getByText(/would be kept: .*bending the knee deeply/)).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Keep it' })).toHaveProperty('disabled', true);
     fireEvent.change(screen.getByLabelText('Why it stays'), { target: { value: ' thick  mat ' } });
     fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));

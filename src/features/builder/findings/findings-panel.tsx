@@ -60,6 +60,7 @@ export function FindingsPanel(props: FindingsPanelProps) {
 
 function FindingEntry({
   finding,
+  findings,
   mends,
   routine,
   onMend,
@@ -75,12 +76,23 @@ function FindingEntry({
   const what = findingWhat(finding);
   // Said once: some sentences name the way of taking part themselves.
   const way = lane && !what.includes(LANE_TITLES[lane]) ? LANE_TITLES[lane] : undefined;
-  const rows = places.flatMap((place) => {
-    const { itemId } = place;
-    if (!itemId || !hasEntry(routine, itemId)) return [];
-    return [{ itemId, name: entryName(routine, itemId), mends: mends.get(place) ?? [] }];
+  // A row stands here once, however many ways of taking part it concerns.
+  const ids = [...new Set(places.flatMap(({ itemId }) => itemId ?? []))].filter((id) =>
+    hasEntry(routine, id),
+  );
+  const rows = ids.map((id) => {
+    const own = places.filter(({ itemId }) => itemId === id);
+    const found = own.flatMap((place) => mends.get(place) ?? []);
+    return { itemId: id, name: entryName(routine, id), mends: found };
   });
-  const ids = rows.map(({ itemId }) => itemId);
+  // A line keeps all that one check finds in it, so what else would be kept is told.
+  const also = findings.all.filter(
+    (one) =>
+      one !== finding &&
+      one.id === finding.id &&
+      one.severity === 'caution' &&
+      one.places.some(({ itemId }) => itemId !== null && ids.includes(itemId)),
+  );
   const whole = places.length === 1 && rows.length === 0 && places[0];
   const mendsWhole = (whole && mends.get(whole)) || [];
   const label = (mend: Change) => mendWords(finding, broughtBy(routine, mend));
@@ -133,7 +145,11 @@ function FindingEntry({
         </View>
       )}
       {asking && (
-        <KeepAsk onKeep={(why) => onKeep(ids, finding.id, why)} onLeave={() => setAsking(false)} />
+        <KeepAsk
+          also={also.map(findingWhat)}
+          onKeep={(why) => onKeep(ids, finding.id, why)}
+          onLeave={() => setAsking(false)}
+        />
       )}
     </View>
   );
@@ -141,9 +157,11 @@ function FindingEntry({
 
 /** A caution is kept for a reason, which stands with it from then on. */
 function KeepAsk({
+  also,
   onKeep,
   onLeave,
 }: {
+  readonly also: readonly string[];
   readonly onKeep: (why: string) => void;
   readonly onLeave: () => void;
 }) {
@@ -151,6 +169,7 @@ function KeepAsk({
   const reason = why.trim().replace(/\s+/g, ' ');
   return (
     <View style={styles.keep}>
+      {also.length > 0 && <Text variant="bodyMedium">{FINDINGS.keepsAlso(also.join(' '))}</Text>}
       <Field
         label={FINDINGS.keepWhy}
         value={why}

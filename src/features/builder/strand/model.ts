@@ -1,7 +1,7 @@
 import { laneEntries, type ByLane, type LaneName } from '@/core/people';
 import { type Side, position, type PositionId } from '@/core/body';
 import type { ItemId } from '@/core/common';
-import { levelById, moveById, unitCount } from '@/core/moves';
+import { unitCount } from '@/core/moves';
 import {
   catalogueFor,
   itemInForce,
@@ -13,7 +13,7 @@ import {
   type Routine,
   type SectionName,
 } from '@/core/routine';
-import { type Score, type Segment, isWork, msOf } from '@/core/timing';
+import { doneBy, isWork, msOf, type Score, type Segment } from '@/core/timing';
 
 /** A leaf: its length is time, one scale for the whole routine. */
 export interface Leaf {
@@ -220,12 +220,12 @@ function itemRow(
 
 function insteadOf(item: Item, routine: Routine, work: Segment | undefined): readonly Instead[] {
   const catalogue = catalogueFor(routine);
-  return laneEntries(work?.lanes ?? {}).flatMap(([lane, { moveId, level }]): Instead[] => {
-    if (moveId === item.moveId) return [];
-    if (!moveId) return [{ lane, move: null, level: '' }];
-    const move = moveById(catalogue, moveId);
-    const own = level && move.levels.length > 1 ? levelById(move, level) : undefined;
-    return [{ lane, move: move.name, level: own?.name ?? '' }];
+  return laneEntries(work?.lanes ?? {}).flatMap(([lane, own]): Instead[] => {
+    if (own.moveId === item.moveId) return [];
+    const done = doneBy(catalogue, own);
+    if (!done) return [{ lane, move: null, level: '' }];
+    const { move, level } = done;
+    return [{ lane, move: move.name, level: move.levels.length > 1 ? level.name : '' }];
   });
 }
 

@@ -1,6 +1,6 @@
 import { rememberText } from '@/core/common';
 import type { Move } from '@/core/moves';
-import type { SegmentSide } from './score';
+import type { SegmentSide } from '@/core/timing';
 
 /** What tells people to change: said only where sides alternate. */
 const CHANGES: readonly RegExp[] = [
@@ -25,12 +25,7 @@ const withChange = rememberText((text) =>
  * A cue for the sides that a line asks for: who does one side at a time is not told to change, and
  * who does by turns what a move does side after side is.
  */
-export function forSides(
-  template: string,
-  { sides }: Pick<Move, 'sides'>,
-  side: SegmentSide,
-): string {
-  if (sides === 'alternating' && (side === 'left' || side === 'right'))
-    return withoutChange(template);
-  return sides === 'each' && side === 'alternating' ? withChange(template) : template;
+export function forSides(cue: string, ofMove: Move['sides'], side: SegmentSide): string {
+  if (ofMove === 'alternating' && (side === 'left' || side === 'right')) return withoutChange(cue);
+  return ofMove === 'each' && side === 'alternating' ? withChange(cue) : cue;
 }
