@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
-import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
+import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
 import { Choices, Target, WIDE, useTokens } from '@/design';
@@ -21,6 +21,7 @@ import {
   type LeadInProgress,
 } from '@/state';
 import { Controls } from './controls';
+import { POINTS_HEIGHT, Points } from './points';
 import { Ready } from './ready';
 import { Stage } from './stage';
 import { StopSigns } from './stop-signs';
@@ -236,43 +237,7 @@ function Now({
   );
 }
 
-/** What to look at and how to change it; beside the seconds, never in their place. */
-function Points({ points }: Pick<LeadView, 'points'>) {
-  const t = useTokens();
-  return (
-    <ScrollView style={[styles.points, { borderTopColor: t.line }]} tabIndex={0}>
-      {points.map(({ title, watch, breath, easier, further }) => (
-        <View key={title} style={styles.point}>
-          {title !== '' && (
-            <Text variant="titleMedium" role="heading" aria-level={2}>
-              {title}
-            </Text>
-          )}
-          {(
-            [
-              [LEAD.watch, watch.join(' · ')],
-              [LEAD.breath, breath],
-              [LEAD.easier, easier],
-              [LEAD.further, further],
-            ] as const
-          )
-            .filter(([, text]) => text !== '')
-            .map(([name, text]) => (
-              <Text key={name} variant="bodyLarge">
-                <Text variant="bodyLarge" style={{ color: t.quiet }}>
-                  {name}:{' '}
-                </Text>
-                {text}
-              </Text>
-            ))}
-        </View>
-      ))}
-    </ScrollView>
-  );
-}
-
-/** What the stage gives up for watch points and options, while somebody reads them. */
-const POINTS_HEIGHT = 168;
+/** What the stage gives up for the settings, while they are open. */
 const SETTINGS_HEIGHT = 148;
 
 function StageArea({
@@ -361,8 +326,6 @@ const styles = StyleSheet.create({
     fontWeight: '600',
     flexShrink: 1,
   },
-  points: { height: POINTS_HEIGHT, flexGrow: 0, borderTopWidth: 1, paddingHorizontal: 20 },
-  point: { paddingVertical: 8, gap: 4 },
   figure: { fontVariant: ['tabular-nums'] },
   tools: {
     flexDirection: 'row',

@@ -1,30 +1,20 @@
 import { paceOf, talkMs, type Pace } from '@/core/body';
 import { withStop } from '@/core/common';
 import type { Cues } from '@/core/moves';
-import {
-  catalogueFor,
-  itemInForce,
-  itemsInOrder,
-  type Item,
-  type ItemInForce,
-  type Routine,
-} from '@/core/routine';
+import type { ItemInForce, Routine } from '@/core/routine';
 import {
   COUNT_DOWN_FROM_MS,
   COUNT_DOWN_MS,
-  doneByLeading,
   isCounted,
-  isWork,
   msOf,
-  setKey,
   spoken,
-  type Done,
   type Score,
   type ScorePhrases,
   type Segment,
 } from '@/core/timing';
 import { firstFree, giveBack, lastFree, take, type Span, type TakenTime } from './free-time';
 import type { LineKind, ScriptLine } from './lines';
+import { scenesOf, stretchOf, type Scene } from './scenes';
 
 /** The sentences that a script needs beside those of the score; `words` fills the table. */
 export interface ScriptPhrases {
@@ -53,22 +43,6 @@ const WAY_OUT_WITHIN_MS = 3000;
 const SWITCH_COUNT_MS = 3000;
 /** "Two more" is of use where there were more than these. */
 const TWO_MORE_FROM = 4;
-
-/** One play of an item as it stands in the score. */
-interface Scene {
-  readonly item: Item;
-  readonly inForce: ItemInForce;
-  /** What the leading lane does, which is the one that is spoken to; undefined where it rests. */
-  readonly done: Done | undefined;
-  readonly setUp: Segment | undefined;
-  /** Each set with its parts. */
-  readonly sets: readonly (readonly Segment[])[];
-  /** When its own set-up, count-in or switch begins; ways and props stand before. */
-  readonly fromMs: number;
-  readonly workEndMs: number;
-  /** Whether it is done on the one side only: in a pass of a block, or as written. */
-  readonly oneSide: boolean;
-}
 
 interface Draft {
   readonly pace: Pace;
@@ -143,55 +117,6 @@ function tell(
   draft.lines.push(line);
   take(draft.taken, spanOf(draft, line));
   return true;
-}
-
-function scenesOf(routine: Routine, score: Score): readonly Scene[] {
-  const items = new Map(itemsInOrder(routine).map((item) => [item.id, item]));
-  const played = score.segments.filter(({ play }) => play !== null);
-  return grouped(played, ({ play }) => String(play)).flatMap((segments) => {
-    const item = items.get(segments[0]?.itemId ?? ('' as Item['id']));
-    return item ? sceneOf(routine, item, segments) : [];
-  });
-}
-
-/** Segments with the same key together, in the order of their first ones. */
-function grouped(
-  segments: readonly Segment[],
-  keyOf: (segment: Segment) => string,
-): readonly (readonly Segment[])[] {
-  const groups = new Map<string, Segment[]>();
-  for (const segment of segments) {
-    const known = groups.get(keyOf(segment));
-    if (known) known.push(segment);
-    else groups.set(keyOf(segment), [segment]);
-  }
-  return [...groups.values()];
-}
-
-function sceneOf(routine: Routine, item: Item, segments: readonly Segment[]): readonly Scene[] {
-  const begins = segments.find(({ kind }) => !BEFORE.includes(kind));
-  const ends = segments.at(-1);
-  if (!begins || !ends) return [];
-  const inForce = itemInForce(item, routine);
-  const sides = new Set(segments.filter(isWork).map(({ side }) => side));
-  return [
-    {
-      item,
-      inForce,
-      done: doneByLeading(catalogueFor(routine), ends),
-      setUp: segments.find(({ kind }) => kind === 'set-up'),
-      sets: grouped(segments.filter(isWork), setKey),
-      fromMs: begins.startMs,
-      workEndMs: ends.endMs,
-      oneSide: inForce.sides.way === 'each' && sides.size === 1,
-    },
-  ];
-}
-
-const BEFORE: readonly Segment['kind'][] = ['transfer', 'prop', 'pause'];
-
-function stretchOf(set: readonly Segment[]): Span {
-  return { fromMs: set[0]?.startMs ?? 0, untilMs: set.at(-1)?.endMs ?? 0 };
 }
 
 /** Where the count-down begins; counted work has the last of its count in its place. */
