@@ -121,17 +121,18 @@ export function goCueFits(
   inForce: ItemInForce,
   pace: Pace,
 ): { readonly fits: boolean; readonly talkMs: number; readonly roomMs: number } {
-  const sets = workOf(item, inForce, pace).flatMap((pass) => pass.sets);
   // A side's name is one word, and so is the place that is kept for it.
   const cues = cuesOf(inForce.move, inForce.level);
   const full = talkMs(item.cue ?? cues.go, pace.talkWpm);
   const short = item.cue === undefined ? talkMs(cues.short, pace.talkWpm) : full;
-  const tightest = sets
-    .map((set) => {
-      const roomMs = roomForCueMs(set);
-      const said = set.set === 1 && full <= roomMs ? full : short;
-      return { fits: said <= roomMs, talkMs: said, roomMs };
-    })
-    .sort((a, b) => a.roomMs - a.talkMs - (b.roomMs - b.talkMs));
-  return tightest[0] ?? { fits: true, talkMs: 0, roomMs: 0 };
+  let tightest: { readonly talkMs: number; readonly roomMs: number } | undefined;
+  for (const set of workOf(item, inForce, pace).flatMap((pass) => pass.sets)) {
+    const roomMs = roomForCueMs(set);
+    const said = set.set === 1 && full <= roomMs ? full : short;
+    if (!tightest || roomMs - said < tightest.roomMs - tightest.talkMs) {
+      tightest = { talkMs: said, roomMs };
+    }
+  }
+  if (!tightest) return { fits: true, talkMs: 0, roomMs: 0 };
+  return { fits: tightest.talkMs <= tightest.roomMs, ...tightest };
 }

@@ -82,9 +82,17 @@ function finding(what: Seen, id: RuleId, rule: Rule, found: Found): RuleFinding 
 }
 
 /** The reason on the finding's own line; one of the whole routine may stand on any. */
-function acceptedWhy({ items }: Seen, id: RuleId, itemId: ItemId | null): string | undefined {
-  const lines = items.filter(({ item }) => itemId === null || item.id === itemId);
-  return lines.flatMap(({ item }) => item.accept ?? []).find((one) => one.finding === id)?.why;
+function acceptedWhy(
+  { items, itemById }: Seen,
+  id: RuleId,
+  itemId: ItemId | null,
+): string | undefined {
+  const own = itemId === null ? undefined : itemById.get(itemId);
+  for (const { item } of own ? [own] : itemId === null ? items : []) {
+    const accepted = item.accept?.find(({ finding }) => finding === id);
+    if (accepted) return accepted.why;
+  }
+  return undefined;
 }
 
 /** The place of a finding, whatever its numbers and whomever it concerns. */

@@ -1,5 +1,8 @@
+import type { LaneName } from '@/core/people';
 import type { About, Found, Named } from './finding';
 import type { LaneDoing, Seen, SeenItem } from './seen';
+
+type Asked<N extends string, A extends keyof Named> = Omit<Found<N, A>, 'itemId' | 'lane'>;
 
 /** What was found in a lane, with the lanes that it bites in. */
 type Hit<N extends string, A extends keyof Named> = Omit<Found<N, A>, 'about'> & {
@@ -12,18 +15,22 @@ type Hit<N extends string, A extends keyof Named> = Omit<Found<N, A>, 'about'> &
  */
 export function inLanes<N extends string, A extends keyof Named>(
   seen: Seen,
-  ask: (doing: LaneDoing, one: SeenItem) => Omit<Found<N, A>, 'itemId' | 'lane'> | undefined,
+  ask: (doing: LaneDoing, one: SeenItem) => Asked<N, A> | undefined,
 ): readonly Hit<N, A>[] {
-  return seen.items.flatMap((one) => {
-    const hits = one.lanes.flatMap((doing) => {
+  const all: Hit<N, A>[] = [];
+  for (const one of seen.items) {
+    let first: { readonly lane: LaneName; readonly found: Asked<N, A> } | undefined;
+    const lanes: LaneName[] = [];
+    for (const doing of one.lanes) {
       const found = ask(doing, one);
-      return found ? [{ lane: doing.lane, found }] : [];
-    });
-    const [first] = hits;
-    if (!first) return [];
-    const lane = hits.length === seen.lanes.length && hits.length > 1 ? null : first.lane;
-    const lanes = hits.map((hit) => hit.lane);
+      if (!found) continue;
+      first ??= { lane: doing.lane, found };
+      lanes.push(doing.lane);
+    }
+    if (!first) continue;
+    const lane = lanes.length === seen.lanes.length && lanes.length > 1 ? null : first.lane;
     const about = Object.assign({ lanes }, first.found.about);
-    return [{ ...first.found, itemId: one.item.id, lane, about }];
-  });
+    all.push({ ...first.found, itemId: one.item.id, lane, about });
+  }
+  return all;
 }

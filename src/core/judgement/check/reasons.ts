@@ -28,15 +28,22 @@ export function byReason(findings: readonly RuleFinding[]): readonly PlacedFindi
 
 /** Several loads of the same limits at the very same places are told in one. */
 function togetherByPlaces(findings: readonly PlacedFinding[]): readonly PlacedFinding[] {
-  const together = new Map<string, PlacedFinding>();
+  const together: PlacedFinding[] = [];
+  const placeOf = new Map<string, number>();
   for (const one of findings) {
-    const { loads = [], ...about } = one.about;
-    const key = JSON.stringify([reasonOf({ ...one, about }), one.places]);
-    const known = together.get(key);
-    const all = [...(known?.about.loads ?? []), ...loads];
-    together.set(key, known ? { ...known, about: { ...known.about, loads: all } } : one);
+    const { loads, ...about } = one.about;
+    const key = loads && JSON.stringify([reasonOf({ ...one, about }), one.places]);
+    const at = key === undefined ? undefined : placeOf.get(key);
+    const known = at === undefined ? undefined : together[at];
+    if (loads && known && at !== undefined) {
+      const all = [...(known.about.loads ?? []), ...loads];
+      together[at] = { ...known, about: { ...known.about, loads: all } };
+    } else {
+      if (key !== undefined) placeOf.set(key, together.length);
+      together.push(one);
+    }
   }
-  return [...together.values()];
+  return together;
 }
 
 function byCause(findings: readonly RuleFinding[]): readonly PlacedFinding[] {

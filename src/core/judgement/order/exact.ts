@@ -1,32 +1,11 @@
+import { bestWalk, type OrderWalk } from './best-walk';
 import { leastJoining, type Apart } from './bound';
-import { openOf, type Open } from './open';
+import { openOf } from './open';
+import type { Search, SearchSection, Ways } from './search';
 import type { Lookback, UnitDeeds } from './before';
 import { scaleOf, type Costs, type Scale } from './scale';
 import type { Rooms } from './standings';
-import type { Unit } from './units';
-
-/** A section as the search sees it. */
-export interface SearchSection {
-  readonly units: readonly Unit[];
-  readonly deeds: readonly UnitDeeds[];
-  /** Sums over all sections before this one. */
-  readonly before: Int32Array;
-}
-
-export interface Search {
-  readonly sections: readonly SearchSection[];
-  readonly rooms: Rooms;
-  readonly back: Lookback;
-}
-
-/** What is still to be paid from each standing at the start of a section, and inside it. */
-interface Table {
-  /** By which units are done and where the room stands. */
-  readonly toGo: Costs;
-  readonly width: number;
-  readonly none: number;
-  readonly brokenAt: Uint16Array;
-}
+import { mayFollow, onesIn, type Unit } from './units';
 
 /**
  * All best orders, the nearest to the given one first, as far as they are asked for.
@@ -41,25 +20,23 @@ export function bestOrders(
   meetAll(sections, rooms);
   const width = rooms.count();
   const scale = scaleOf(sections, rooms, width);
-  const laidOut = layOut(sections, rooms, back, width, scale, scale.of(most));
-  const tables = sections.map(() => undefined as Table | undefined);
-  for (let s = sections.length - 1; s >= 0; s--) {
-    const section = sections[s];
-    const ways = laidOut[s];
-    const next = tables[s + 1];
-    if (section && ways) {
-      const after = (standing: number) =>
-        next ? at(next, 0, standing) : scale.of(rooms.homeMs(standing));
-      tables[s] = fill(section, ways, width, scale, after);
-    }
-  }
-  const [first] = tables;
-  const cost = first ? scale.back(at(first, 0, rooms.start)) : rooms.homeMs(rooms.start);
-  return { cost, orders: optimal(sections, tables, rooms, scale, 0, rooms.start, 0, []) };
+  const ways = layOut(sections, rooms, back, width, scale, scale.of(most));
+  const spentAt = endsOf(ways, width);
+  const whole = (standing: number) => (spentAt[standing] ?? 0) + scale.of(rooms.homeMs(standing));
+  const least = leastOf(width, whole);
+  const orders = bestWalk(
+    { sections, ways, width, broken: scale.broken },
+    (standing) => whole(standing) === least,
+    rooms.start,
+  );
+  return { cost: scale.back(least), orders };
 }
 
-const at = ({ toGo, width, none }: Table, done: number, standing: number): number =>
-  toGo[done * width + standing] ?? none;
+/** What the last section's ways spend up to each standing they end in. */
+function endsOf(ways: readonly Ways[], width: number): Costs {
+  const spent = ways.at(-1)?.spent ?? new Int32Array(width);
+  return spent.subarray(spent.length - width);
+}
 
 /** Meets every standing that any order could lead to, so that tables can be laid out. */
 function meetAll(sections: readonly SearchSection[], rooms: Rooms): void {
@@ -77,16 +54,6 @@ function meetAll(sections: readonly SearchSection[], rooms: Rooms): void {
     }
     from = met;
   }
-}
-
-/** The passages of a section's units, by unit and standing, and what was spent by way of them. */
-interface Ways {
-  readonly to: Int32Array;
-  readonly cost: Costs;
-  /** The least that each set of done units and standing costs; none where it is not worth a look. */
-  readonly spent: Costs;
-  readonly open: Open;
-  readonly brokenAt: Uint16Array;
 }
 
 function layOut(
@@ -209,7 +176,7 @@ function spend(
     const here = done * width;
     const opened = open.list(done, list);
     if (opened === 0) continue;
-    const place = ones(done);
+    const place = onesIn(done);
     const past = sums.subarray(done * back.size, (done + 1) * back.size);
     for (let left = all & ~done; left !== 0; left &= left - 1) {
       const unit = 31 - Math.clz32(left & -left);
@@ -237,54 +204,6 @@ function spend(
   return { to, cost, spent, open, brokenAt };
 }
 
-/** Which units may come next: a pinned one at its own place, and nowhere else. */
-function mayFollow(units: readonly Unit[], place: number, unit: number): boolean {
-  return units[place]?.pinned ? unit === place : !units[unit]?.pinned;
-}
-
-/** Goes back from the end of the section; what was spent gives way to what is still to be paid. */
-function fill(
-  { units }: SearchSection,
-  { to, cost, spent, open, brokenAt }: Ways,
-  width: number,
-  scale: Scale,
-  after: (standing: number) => number,
-): Table {
-  const count = units.length;
-  const all = (1 << count) - 1;
-  const toGo = spent;
-  const list = new Int32Array(width);
-  const pinned = units.some((unit) => unit.pinned);
-  const { none } = scale;
-  const last = open.list(all, list);
-  for (let i = 0; i < last; i++) {
-    const standing = list[i] as number;
-    toGo[all * width + standing] = after(standing);
-  }
-  for (let done = all - 1; done >= 0; done--) {
-    const here = done * width;
-    const opened = open.list(done, list);
-    if (opened === 0) continue;
-    const place = ones(done);
-    for (let i = 0; i < opened; i++) toGo[here + (list[i] as number)] = none;
-    for (let left = all & ~done; left !== 0; left &= left - 1) {
-      const unit = 31 - Math.clz32(left & -left);
-      if (pinned && !mayFollow(units, place, unit)) continue;
-      const price = (brokenAt[done * count + unit] as number) * scale.broken;
-      const next = (done | (1 << unit)) * width;
-      const row = unit * width;
-      for (let i = 0; i < opened; i++) {
-        const standing = list[i] as number;
-        const onward = toGo[next + (to[row + standing] as number)] as number;
-        if (onward === none) continue;
-        const whole = (cost[row + standing] as number) + price + onward;
-        if (whole < (toGo[here + standing] as number)) toGo[here + standing] = whole;
-      }
-    }
-  }
-  return { toGo, width, none: scale.none, brokenAt };
-}
-
 function sumsBefore(
   deeds: readonly UnitDeeds[],
   before: Int32Array,
@@ -304,55 +223,4 @@ function sumsBefore(
     }
   }
   return sums;
-}
-
-function ones(done: number): number {
-  let count = 0;
-  for (let rest = done; rest > 0; rest &= rest - 1) count += 1;
-  return count;
-}
-
-/** Told how many units from the start an order must differ in, goes on from there. */
-export type OrderWalk = Generator<
-  readonly (readonly number[])[],
-  number | undefined,
-  number | undefined
->;
-
-/** Walks the tables along every least cost, earlier units of the given order first. */
-function* optimal(
-  sections: readonly SearchSection[],
-  tables: readonly (Table | undefined)[],
-  rooms: Rooms,
-  scale: Scale,
-  s: number,
-  standing: number,
-  done: number,
-  orders: readonly (readonly number[])[],
-): OrderWalk {
-  const section = sections[s];
-  const table = tables[s];
-  if (!section || !table) return yield orders;
-  const count = section.units.length;
-  if (done === (1 << count) - 1) {
-    const next = orders.length === s + 1 ? orders : [...orders, []];
-    return yield* optimal(sections, tables, rooms, scale, s + 1, standing, 0, next);
-  }
-  const wanted = at(table, done, standing);
-  const own = orders[s] ?? [];
-  const placed = orders.reduce((sum, order) => sum + order.length, 0);
-  for (let unit = 0; unit < count; unit++) {
-    const one = section.units[unit];
-    if (done & (1 << unit) || !one || !mayFollow(section.units, own.length, unit)) continue;
-    const pass = rooms.pass(standing, one);
-    const broken = pass.broken + (table.brokenAt[done * count + unit] ?? 0);
-    const next = done | (1 << unit);
-    const onward = at(table, next, pass.to);
-    const whole = scale.of(pass.movingMs) + broken * scale.broken + onward;
-    if (onward === scale.none || whole !== wanted) continue;
-    const longer = [...orders.slice(0, s), [...own, unit]];
-    const differ = yield* optimal(sections, tables, rooms, scale, s, pass.to, next, longer);
-    if (differ !== undefined && differ < placed) return differ;
-  }
-  return undefined;
 }

@@ -1,5 +1,5 @@
-import type { Search } from './exact';
 import { BROKEN } from './scale';
+import type { Search } from './search';
 
 type SectionOrders = readonly (readonly number[])[];
 

@@ -1,6 +1,7 @@
 /** Which standings each set of done units has come to: a bit for each. */
 export interface Open {
   readonly add: (set: number, standing: number) => void;
+  readonly has: (set: number, standing: number) => boolean;
   /** Writes the standings of a set into `list`, from the lowest up; how many they are. */
   readonly list: (set: number, list: Int32Array) => number;
 }
@@ -14,6 +15,7 @@ export function openOf(sets: number, width: number): Open {
     add: (set, standing) => {
       bits[at(set, standing)] = (bits[at(set, standing)] as number) | (1 << (standing & 31));
     },
+    has: (set, standing) => ((bits[at(set, standing)] as number) & (1 << (standing & 31))) !== 0,
     list: (set, list) => {
       let count = 0;
       for (let word = 0; word < words; word++) {

@@ -5,8 +5,9 @@ import { ORDER_RULES, checkSeen, isSpoilt, spoiltBy, type CheckWish } from '../c
 import { seeRoutine, type Seen } from '../check/seen';
 import { lookback } from './before';
 import { brokenCount, brokenIn, type Broken } from './broken';
-import { bestOrders, type Search, type SearchSection } from './exact';
+import { bestOrders } from './exact';
 import { betterOrders, costOf, goodNear, greedyOrders } from './nearby';
+import type { Search, SearchSection } from './search';
 import { roomsOf } from './standings';
 import { itemsOf, orderChange, unitsOf, type Orders, type Unit } from './units';
 

@@ -50,6 +50,18 @@ export function unitsOf(routine: Routine, section: SectionName): readonly Unit[]
   return units.map(({ entries, pinned }) => ({ section, entries, pinned }));
 }
 
+/** Which units may come next: a pinned one at its own place, and nowhere else. */
+export function mayFollow(units: readonly Unit[], place: number, unit: number): boolean {
+  return units[place]?.pinned ? unit === place : !units[unit]?.pinned;
+}
+
+/** How many units are in a set, a bit for each. */
+export function onesIn(set: number): number {
+  let count = 0;
+  for (let rest = set; rest > 0; rest &= rest - 1) count += 1;
+  return count;
+}
+
 /** For each section, which unit stands at each place. */
 export type Orders = Readonly<Record<SectionName, readonly number[]>>;
 

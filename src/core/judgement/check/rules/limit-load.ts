@@ -179,9 +179,10 @@ export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
     const onWays = hitsOnWays(seen);
     const home = gathered(seen, null, 'caution', onWays.get(null) ?? []);
     const items = seen.items.flatMap((one) => {
-      const hits = one.lanes.flatMap((doing) =>
-        bites(seen, one, doing).map((bite) => ({ lane: doing.lane, bite })),
-      );
+      const hits: Hit[] = [];
+      for (const doing of one.lanes) {
+        for (const bite of bites(seen, one, doing)) hits.push({ lane: doing.lane, bite });
+      }
       const ways = onWays.get(one.item.id) ?? [];
       if (hits.length + ways.length === 0) return [];
       const of = (severity: Effect['severity']) =>
