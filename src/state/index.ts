@@ -24,5 +24,5 @@ export { changeRedone, changeUndone, routineChanged } from './routines';
 export { runDeleted, runsBrought } from './runs';
 export { addTimerOf, scoreOf } from './scores';
 export type { AppDispatch, AppState } from './slices';
-export { findingsOf, fitTo, mendsFor, ordered } from './work';
+export { findingsOf, fitTo, mendsFor, ordered } from './worker-tasks';
 export { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';

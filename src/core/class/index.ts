@@ -18,7 +18,7 @@ export {
 } from './lead/lead';
 export { onsetsOf, type Onset, type Tone } from './lead/onsets';
 export { LEAD_MIGRATIONS, LEAD_VERSION, keptLeadSchema, type KeptLead } from './lead/schema';
-export { isSaid, passes, type LineKind, type ScriptLine, type Talk } from './script/lines';
+export { isSaid, passes, type LineKind, type ScriptLine, type Talk } from './script/script-line';
 export { scriptOf, type ScriptPhrases } from './script/script';
 export { RUN_VERSION, runSchema, type Run, type RunEnd, type SideTime } from './record/schema';
 export { sideTimes } from './record/side-times';

@@ -4,7 +4,7 @@ import { cuesOf, type Cues, type Move } from '@/core/moves';
 import type { LaneName } from '@/core/people';
 import type { Item, ItemInForce } from '@/core/routine';
 import type { ScorePhrases, SegmentSide } from './score';
-import { workOf, type WorkSet } from './work';
+import { workOf, type WorkSet } from './set-times';
 
 /** The end of the work, where the count-down stands and no cue may. */
 export const COUNT_DOWN_MS = 5000;

@@ -6,7 +6,7 @@ import type { Mark, SegmentSide, SpokenCue } from './score';
 import type { Play } from './unroll';
 import { add, partsFor, type Doing, type Walk } from './walk';
 import { cueNow, goTo, laneTarget, turnTo, waysBeforeTurn } from './ways';
-import { workOf, type SidePass, type WorkSet } from './work';
+import { workOf, type SidePass, type WorkSet } from './set-times';
 
 /** Does one play of an item: the way there, set-up, count-in or switch, and its sets. */
 export function addPlay(walk: Walk, play: Play): void {

@@ -29,7 +29,7 @@ import {
 } from './item-editing';
 import { LineField } from './line-field';
 import { PanelTop } from './panel-top';
-import { Steps } from './parts';
+import { Steps } from './steps';
 import { EDITOR, KIND_WORDS, SIDES_WORDS } from './strings';
 import type { Editing } from './use-routine';
 

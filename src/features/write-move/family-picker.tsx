@@ -6,7 +6,7 @@ import { searchMoves } from '@/core/writing';
 import { Field, Target, useTokens } from '@/design';
 import { selectCatalogue, useAppSelector } from '@/state';
 import { listWords } from '@/words/findings';
-import { Problems, type DraftControl } from './parts';
+import { Problems, type DraftControl } from './section';
 import { WRITE } from './strings';
 
 const MOST_FOUND = 8;

@@ -16,7 +16,8 @@ import { BEARINGS, MOST_WORDS, PROP_NAMES, SUPPORTS, type Bearing } from '@/core
 import { LEVEL_WORDS, type LevelDraft } from '@/core/writing';
 import { Choices, Target, useTokens } from '@/design';
 import { LOAD_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words/names';
-import { Line, Pick, PickSome, Problems, named, type DraftControl, type Option } from './parts';
+import { Pick, PickSome, named, type Option } from './pick';
+import { Line, Problems, type DraftControl } from './section';
 import { BEARING_NAMES, LONG_SWITCH_NAMES, STANCE_NAMES, SUPPORT_NAMES, WRITE } from './strings';
 
 const PLACES: readonly Option<PositionRef>[] = named(

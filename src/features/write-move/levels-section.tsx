@@ -6,7 +6,7 @@ import { levelLike, type MoveDraft } from '@/core/writing';
 import { TARGET, Target, useTokens } from '@/design';
 import { useNewId } from '@/state';
 import { LevelEditor } from './level-editor';
-import { Problems, Section, type DraftControl } from './parts';
+import { Problems, Section, type DraftControl } from './section';
 import { WRITE } from './strings';
 
 interface LevelsSectionProps {

@@ -10,7 +10,8 @@ import { Choices, useTokens } from '@/design';
 import { KIND_NAMES } from '@/features/moves';
 import { DIRECTION_NAMES, GROUP_TITLES, REGION_NAMES } from '@/words/names';
 import { FamilyPicker } from './family-picker';
-import { Line, Pick, PickSome, Problems, Section, named, type DraftControl } from './parts';
+import { Pick, PickSome, named } from './pick';
+import { Line, Problems, Section, type DraftControl } from './section';
 import { SIDE_MEANING_NAMES, SIDE_WAY_NAMES, WRITE } from './strings';
 
 /** Each is drawn anew for its own fields alone, not for every key that is typed elsewhere. */

@@ -1,5 +1,5 @@
 import type { Score } from '@/core/timing';
-import { passes, type ScriptLine } from '../script/lines';
+import { passes, type ScriptLine } from '../script/script-line';
 
 /** `HH:MM:SS.mmm`, as WebVTT writes times. */
 function stamp(ms: number): string {

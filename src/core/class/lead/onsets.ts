@@ -7,7 +7,7 @@ import {
   type Score,
   type Segment,
 } from '@/core/timing';
-import type { LineKind, ScriptLine } from '../script/lines';
+import type { LineKind, ScriptLine } from '../script/script-line';
 
 /** Sounds that a class hears, each with one meaning. */
 export type Tone = 'count' | 'start' | 'end' | 'switch' | 'halfway' | 'rep';

@@ -14,7 +14,7 @@ import {
   type Score,
 } from '@/core/timing';
 import { firstFree, lastFree, take, type TakenTime } from './free-time';
-import { isSaid, type LineKind, type ScriptLine } from './lines';
+import { isSaid, type LineKind, type ScriptLine } from './script-line';
 import { scriptOf } from './script';
 
 function told(routine: Routine) {

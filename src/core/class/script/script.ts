@@ -13,7 +13,7 @@ import {
   type Segment,
 } from '@/core/timing';
 import { firstFree, giveBack, lastFree, take, type Span, type TakenTime } from './free-time';
-import type { LineKind, ScriptLine } from './lines';
+import type { LineKind, ScriptLine } from './script-line';
 import { scenesOf, stretchOf, type Scene } from './scenes';
 
 /** The sentences that a script needs beside those of the score; `words` fills the table. */

@@ -1,7 +1,8 @@
 import { onSide, position, type Stance } from '@/core/body';
 import type { Challenge } from '@/core/moves';
 import { loadsOfLevel, type Rung } from '@/core/people';
-import { longestSetMs, type LaneDoing, type SeenItem } from './seen';
+import { longestSetMs } from './seen-times';
+import type { LaneDoing, SeenItem } from './seen';
 
 /** How the feet stand in a lane's part of a balance drill; undefined where it is done seated. */
 export function stanceOf({ level, move }: LaneDoing): Stance | undefined {

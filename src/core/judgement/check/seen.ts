@@ -1,34 +1,15 @@
-import {
-  type Load,
-  PACES,
-  paceOf,
-  type Pace,
-  position,
-  type Position,
-  type PositionId,
-} from '@/core/body';
-import { remember, type ItemId } from '@/core/common';
+import { PACES, paceOf, type Pace, position, type Position, type PositionId } from '@/core/body';
+import { type ItemId } from '@/core/common';
 import {
   levelById,
   moveById,
-  unitMs,
   type Catalogue,
   type Level,
-  type LevelLoad,
   type Move,
   type PropName,
   type Support,
-  type Challenge,
 } from '@/core/moves';
-import {
-  type LaneName,
-  type LaneReason,
-  loadsOfLevel,
-  type Effect,
-  type LimitName,
-  laneOf,
-  type TakingPart,
-} from '@/core/people';
+import { type LaneName, type LaneReason, type Effect, type TakingPart } from '@/core/people';
 import {
   catalogueFor,
   entriesInOrder,
@@ -41,7 +22,7 @@ import {
   type SectionName,
   laneEffects,
 } from '@/core/routine';
-import { type Score, type Segment, isWork, msOf } from '@/core/timing';
+import { type Score, type Segment, isWork } from '@/core/timing';
 
 /** What one lane does for an item. */
 export interface LaneDoing {
@@ -173,78 +154,8 @@ function seenItem(
   return { item, entryId, section, inForce, lanes, resting, plays: own };
 }
 
-/** The work of an item in all its plays, in milliseconds. */
-export function workMsOf({ plays }: SeenItem): number {
-  return plays.reduce((sum, play) => sum + playWorkMs(play), 0);
-}
-
-export function playWorkMs({ segments }: SeenPlay): number {
-  return segments.reduce((sum, segment) => sum + (isWork(segment) ? msOf(segment) : 0), 0);
-}
-
-/** The longest set on one side, in milliseconds: work without a change of side or a rest. */
-export const longestSetMs = remember(({ plays }: SeenItem): number => {
-  let longestMs = 0;
-  for (const { segments } of plays) {
-    let ms = 0;
-    let last: Segment | undefined;
-    for (const segment of segments) {
-      if (!isWork(segment)) continue;
-      const same = last?.side === segment.side && last.set === segment.set;
-      ms = (same ? ms : 0) + msOf(segment);
-      longestMs = Math.max(longestMs, ms);
-      last = segment;
-    }
-  }
-  return longestMs;
-});
-
-/** The longest time with nothing between: a whole set held, or one rep, which comes down at its end. */
-export function oneGoMs({ pace }: Seen, one: SeenItem): number {
-  const { dose } = one.inForce;
-  return dose.kind === 'reps' ? (unitMs(dose, pace) ?? 0) : longestSetMs(one);
-}
-
-/** What a lane's work asks of the body: its level's loads, and what the line makes of them. */
-export function loadsOf({ level }: LaneDoing, { challenge }: Item): readonly LevelLoad[] {
-  const more: Load | undefined = challenge && CHALLENGE_LOADS[challenge];
-  return more ? (loadsWith(level).get(more) ?? []) : loadsOfLevel(level);
-}
-
-const CHALLENGE_LOADS: Readonly<Partial<Record<Challenge, Load>>> = {
-  'arms moving': 'hands-busy',
-  'head turning': 'head-turn-fast',
-  'trunk turning': 'head-turn-fast',
-  'naming things': 'two-tasks',
-  'looking up': 'look-up',
-  'eyes closed': 'eyes-closed',
-};
-const CHALLENGE_LOAD_NAMES: readonly Load[] = Object.values(CHALLENGE_LOADS);
-
-const loadsWith = remember(
-  (level: Level) =>
-    new Map(
-      CHALLENGE_LOAD_NAMES.map((load): [Load, readonly LevelLoad[]] => [
-        load,
-        [...loadsOfLevel(level), { load, on: 'body' }],
-      ]),
-    ),
-);
-
-export function hasLoad(doing: LaneDoing, item: Item, ...wanted: readonly Load[]): boolean {
-  return loadsOf(doing, item).some(({ load }) => wanted.includes(load));
-}
-
 /** Where a lane is during a segment. */
 export function positionIn(segment: Segment, lane: LaneName): Position | undefined {
   const id: PositionId | undefined = segment.position[lane];
   return id && position(id);
-}
-
-/** Whether somebody in a lane, or in any, has one of these limits. */
-export function hasLimit(seen: Seen, names: readonly LimitName[], lane?: LaneName): boolean {
-  const ofPeople = seen.part.people
-    .filter((person) => !lane || laneOf(person, seen.lanes) === lane)
-    .flatMap(({ limits }) => limits ?? []);
-  return [...(seen.routine.limits ?? []), ...ofPeople].some(({ limit }) => names.includes(limit));
 }

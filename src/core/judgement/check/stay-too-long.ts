@@ -6,7 +6,8 @@ import type { Finding, Found, Making, Mends } from './finding';
 import { itemOf } from './mend';
 import { isWork, type Segment } from '@/core/timing';
 import type { LaneName } from '@/core/people';
-import { hasLoad, type LaneDoing, type Seen } from './seen';
+import { hasLoad } from './asked-of-body';
+import type { LaneDoing, Seen } from './seen';
 import { staysOf } from './stays';
 
 interface Most {

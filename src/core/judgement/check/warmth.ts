@@ -1,7 +1,8 @@
 import { isWork, msOf } from '@/core/timing';
 import type { Region } from '@/core/body';
 import { unitCount } from '@/core/moves';
-import { longestSetMs, playWorkMs, type LaneDoing, type SeenItem, type SeenPlay } from './seen';
+import { longestSetMs, playWorkMs } from './seen-times';
+import type { LaneDoing, SeenItem, SeenPlay } from './seen';
 
 /** Reps and steady movement warm what they move; holding still does not. */
 export function isMovement({ inForce: { dose, move } }: SeenItem): boolean {

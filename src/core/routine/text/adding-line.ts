@@ -11,7 +11,7 @@ import { catalogueFor, type Setting } from '../item';
 import type { RestLine } from '../entries';
 import { readClause } from './clauses';
 import { itemFromPieces, type ItemReading } from './item-line';
-import { splitAtCommas, splitLines, type Piece } from './lines';
+import { splitAtCommas, splitLines, type Piece } from './text-lines';
 import { localProblem } from './problem';
 
 export type AddingReading =

@@ -1,7 +1,7 @@
 import type { Side } from '@/core/body';
 import { parseDuration } from '@/core/common';
 import { MOST_ROUNDS, type Block } from '../entries';
-import { splitAtCommas } from './lines';
+import { splitAtCommas } from './text-lines';
 import { localProblem, type LocalProblem } from './problem';
 
 export type BlockWords = Pick<Block, 'rounds' | 'perSide' | 'firstSide' | 'buildUp' | 'restMs'>;

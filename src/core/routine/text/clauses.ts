@@ -19,7 +19,7 @@ import {
 } from '@/core/moves';
 import { LANE_NAMES, type LaneName } from '@/core/people';
 import { MOST_ACCEPTS, type Item, type SidesClause } from '../entries';
-import { unquote, type Piece } from './lines';
+import { unquote, type Piece } from './text-lines';
 import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
 /** What the clauses of a line say; levels by their names, since a clause knows no move. */

@@ -2,7 +2,7 @@ import { fail, succeed, type Result } from '@/core/common';
 import { doseInForce, type Dose, writtenOf } from '@/core/moves';
 
 import { mergeWords, readClause, type ClauseWords } from './clauses';
-import { splitAtCommas, splitLines } from './lines';
+import { splitAtCommas, splitLines } from './text-lines';
 import { localProblem, type LocalProblem } from './problem';
 import { doseClauses } from './write';
 

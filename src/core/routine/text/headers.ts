@@ -22,7 +22,7 @@ import type { Routine } from '../schema';
 import { SCHOOLS, SCHOOL_QUESTIONS } from '../school';
 import { IN_ROOM, MOST_OF_A_THING } from '../room';
 import { MOST_UNREAD } from '../schema';
-import { splitAtCommas, unquote } from './lines';
+import { splitAtCommas, unquote } from './text-lines';
 import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
 /** What a header sets; several may add to the pace's numbers. */

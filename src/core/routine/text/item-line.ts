@@ -3,7 +3,7 @@ import { levelNamed, moveNamed, nearestNames, type Move } from '@/core/moves';
 import { FAULTY_WORDS, catalogueFor, itemFaults, type Setting } from '../item';
 import type { Item } from '../entries';
 import { CLAUSE_STARTS, mergeWords, readClause, type ClauseKey, type ClauseWords } from './clauses';
-import { splitAtCommas, type Piece } from './lines';
+import { splitAtCommas, type Piece } from './text-lines';
 import { localProblem, type LocalProblem } from './problem';
 
 export interface ItemReading {

@@ -14,7 +14,7 @@ import { MOST_WORK, entryWork } from '../size';
 import { readBlockHead, type BlockWords } from './block-head';
 import { readHeader, type HeaderReading, type HeaderWords } from './headers';
 import { readItemLine } from './item-line';
-import { splitLines, type TextLine } from './lines';
+import { splitLines, type TextLine } from './text-lines';
 import { localProblem, type LocalProblem, type TextProblem } from './problem';
 
 /** Longer texts are not read: nobody typed them. */

@@ -14,7 +14,7 @@ import { type Routine } from '../schema';
 import { SECTIONS, type Entry, type Item, type Line, type SidesClause } from '../entries';
 import { SCHOOL_QUESTIONS } from '../school';
 import { writeBlockHead } from './block-head';
-import { quote } from './lines';
+import { quote } from './text-lines';
 
 /** Writes a routine as text; all but ids can be read back. */
 export function writeRoutineText(routine: Routine): string {

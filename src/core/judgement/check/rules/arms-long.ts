@@ -1,7 +1,8 @@
-import { inLanes } from '../find';
+import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { easierLevels, itemOf, shorterDoses } from '../mend';
-import { hasLimit, hasLoad, oneGoMs } from '../seen';
+import { hasLimit, hasLoad } from '../asked-of-body';
+import { oneGoMs } from '../seen-times';
 
 const VALUES = { mostMs: 60_000, limitedMostMs: 30_000 } as const;
 

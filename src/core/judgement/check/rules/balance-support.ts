@@ -2,7 +2,7 @@ import { SUPPORTS } from '@/core/moves';
 import { holdsAtLeast, leastContact } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import { challengeOf, movesFeet, stanceOf, standingOf } from '../drill';
-import { inLanes } from '../find';
+import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { easierLevels, itemOf } from '../mend';
 

@@ -1,7 +1,8 @@
 import type { LaneName } from '@/core/people';
 import type { Found, Rule } from '../finding';
 import { itemOf, moves } from '../mend';
-import { playWorkMs, type Seen } from '../seen';
+import { playWorkMs } from '../seen-times';
+import type { Seen } from '../seen';
 
 /** Tiring leg work is this much of moves marked so. */
 export const TIRING_MS = 60_000;

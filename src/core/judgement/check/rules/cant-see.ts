@@ -1,9 +1,10 @@
 import { cuesOf } from '@/core/moves';
 import { changeItem } from '@/core/routine';
-import { inLanes } from '../find';
+import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { itemOf, easierLevels } from '../mend';
-import { hasLimit, type LaneDoing, type SeenItem } from '../seen';
+import { hasLimit } from '../asked-of-body';
+import type { LaneDoing, SeenItem } from '../seen';
 
 /** Words that send the eyes to the instructor. */
 const NEEDS_A_LOOK =

@@ -2,7 +2,7 @@ import { familyOf, usualLevel } from '@/core/moves';
 import { swapMove } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import { itemOf } from '../mend';
-import { hasLimit } from '../seen';
+import { hasLimit } from '../asked-of-body';
 
 const CURL_LIMITS = [
   'low bone density',

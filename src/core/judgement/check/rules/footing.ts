@@ -1,7 +1,8 @@
 import { changeHeader } from '@/core/routine';
 import type { Rule } from '../finding';
 import { hasThing } from '../furniture';
-import { hasLimit, positionIn, type Seen } from '../seen';
+import { hasLimit } from '../asked-of-body';
+import { positionIn, type Seen } from '../seen';
 
 function anybodyStands(seen: Seen): boolean {
   return seen.score.segments.some((segment) =>

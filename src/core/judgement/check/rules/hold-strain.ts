@@ -1,7 +1,8 @@
 import { changeItem } from '@/core/routine';
 import type { Found, Mends, Rule } from '../finding';
 import { itemOf, shorterDoses, easierLevels } from '../mend';
-import { hasLimit, longestSetMs } from '../seen';
+import { hasLimit } from '../asked-of-body';
+import { longestSetMs } from '../seen-times';
 
 const VALUES = { pressMs: 10_000, limitedPressMs: 6_000, limitedIsometricMs: 10_000 } as const;
 const LIMITS = ['heart', 'blood pressure'] as const;

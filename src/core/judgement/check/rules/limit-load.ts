@@ -5,15 +5,9 @@ import { bitesOn, type Effect, type LaneName } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import type { Found, Rule, Severity } from '../finding';
 import { easierLevels, itemOf, shorterDoses, standIns } from '../mend';
-import {
-  hasLoad,
-  loadsOf,
-  longestSetMs,
-  oneGoMs,
-  type LaneDoing,
-  type Seen,
-  type SeenItem,
-} from '../seen';
+import { hasLoad, loadsOf } from '../asked-of-body';
+import { longestSetMs, oneGoMs } from '../seen-times';
+import type { LaneDoing, Seen, SeenItem } from '../seen';
 import { staysOf } from '../stays';
 import { wayRules, waysOf } from '../ways';
 

@@ -1,6 +1,7 @@
 import { onSide, position, type Load } from '@/core/body';
 import type { Found, Rule } from '../finding';
-import { hasLoad, type Seen } from '../seen';
+import { hasLoad } from '../asked-of-body';
+import type { Seen } from '../seen';
 
 const TELLING: readonly Load[] = ['hand-on-head', 'neck-end-range', 'spine-flex-loaded', 'one-leg'];
 

@@ -1,9 +1,10 @@
 import { amountOf } from '@/core/moves';
 
-import { inLanes } from '../find';
+import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { itemOf, redosed, shorterDoses } from '../mend';
-import { hasLoad, oneGoMs } from '../seen';
+import { hasLoad } from '../asked-of-body';
+import { oneGoMs } from '../seen-times';
 
 const VALUES = { mostMs: 60_000, olderMostMs: 30_000 } as const;
 

@@ -3,7 +3,8 @@ import type { Challenge } from '@/core/moves';
 import { changeItem } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import { itemOf } from '../mend';
-import { hasLoad, type Seen, type SeenItem } from '../seen';
+import { hasLoad } from '../asked-of-body';
+import type { Seen, SeenItem } from '../seen';
 
 interface Telling {
   readonly words: RegExp;

@@ -1,6 +1,6 @@
 import { PROPS, type PropName } from '@/core/moves';
 import { changeItem } from '@/core/routine';
-import { inLanes } from '../find';
+import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { easierLevels, itemOf, standIns } from '../mend';
 import type { Seen } from '../seen';

@@ -4,7 +4,7 @@ import type { LaneName } from '@/core/people';
 import { placeOf } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import { lineAtLeast, movesForAll } from '../mend';
-import { type Seen } from '../seen';
+import type { Seen } from '../seen';
 
 const VALUES = { everyMs: 1_800_000, leanMs: 120_000 } as const;
 

@@ -3,7 +3,8 @@ import { bitesOn } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import type { Rule } from '../finding';
 import { itemOf } from '../mend';
-import { loadsOf, type Seen, type SeenItem } from '../seen';
+import { loadsOf } from '../asked-of-body';
+import type { Seen, SeenItem } from '../seen';
 
 /** Whether a limit takes a side away from an item in every lane that does it. */
 export function takenByLimit(seen: Seen, { item, lanes }: SeenItem, side: Side): boolean {

@@ -3,7 +3,7 @@ import { otherSide, type Region, type Side } from '@/core/body';
 import type { Bearing } from '@/core/moves';
 import { evenOutSides, replaceEntry, type Change, type Item } from '@/core/routine';
 import type { Rule } from '../finding';
-import { type Seen, type SeenItem } from '../seen';
+import type { Seen, SeenItem } from '../seen';
 import { onlySide, takenByLimit } from './side-missing';
 
 const UNEVEN_PERCENT = 5;

@@ -1,7 +1,8 @@
 import { placeOf } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import { lineAtLeast, lineOf, seatedMoves } from '../mend';
-import { hasLimit, type Seen } from '../seen';
+import { hasLimit } from '../asked-of-body';
+import type { Seen } from '../seen';
 import { staysOf } from '../stays';
 
 const VALUES = { mostMs: 300_000 } as const;

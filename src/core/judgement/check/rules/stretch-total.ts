@@ -4,7 +4,8 @@ import type { Region } from '@/core/body';
 import { applyChange, amountRange, type Change } from '@/core/routine';
 import type { Making, Rule } from '../finding';
 import { redosed, shorterDoses } from '../mend';
-import { workMsOf, type Seen, type SeenItem } from '../seen';
+import { workMsOf } from '../seen-times';
+import type { Seen, SeenItem } from '../seen';
 
 const VALUES = { leastMs: 60_000, mostMs: 240_000, aimFromMs: 1_200_000 } as const;
 

@@ -1,10 +1,10 @@
 import { SUPPORTS, type Support } from '@/core/moves';
 import { loadsOfLevel } from '@/core/people';
 import { changeItem } from '@/core/routine';
-import { inLanes } from '../find';
+import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { easierLevels, itemOf } from '../mend';
-import { type LaneDoing, type SeenItem } from '../seen';
+import type { LaneDoing, SeenItem } from '../seen';
 
 const HANDS = 2;
 

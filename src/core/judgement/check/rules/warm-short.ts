@@ -1,7 +1,9 @@
 import { amountRange, applyChange, type Change, type SectionName } from '@/core/routine';
 import type { Found, Making, Mends, Rule } from '../finding';
 import { lineAtLeast, movesForAll, redosed } from '../mend';
-import { hasLimit, workMsOf, type Seen } from '../seen';
+import { hasLimit } from '../asked-of-body';
+import { workMsOf } from '../seen-times';
+import type { Seen } from '../seen';
 import { isMovement } from '../warmth';
 
 const VALUES = {

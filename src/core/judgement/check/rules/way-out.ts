@@ -1,7 +1,8 @@
-import { inLanes } from '../find';
+import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { itemOf, standIns } from '../mend';
-import { hasLoad, longestSetMs } from '../seen';
+import { hasLoad } from '../asked-of-body';
+import { longestSetMs } from '../seen-times';
 
 const HOLD_MS = 60_000;
 

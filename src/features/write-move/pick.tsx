@@ -1,119 +1,8 @@
-import { withCapital } from '@/core/common';
-import { useContext, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
-import { Controller, type Control, type FieldPathByValue } from 'react-hook-form';
-import { countWords } from '@/core/body';
-import type { MoveDraft } from '@/core/writing';
-import { Field, Target, useTokens } from '@/design';
-import { FoundContext, countIn, useProblems } from './problems';
+import { withCapital } from '@/core/common';
+import { Target } from '@/design';
 import { WRITE } from './strings';
-
-export type DraftControl = Control<MoveDraft>;
-
-interface ProblemsProps {
-  readonly at: string;
-  /** Also what is wrong further inside. */
-  readonly inside?: boolean;
-}
-
-/** What is wrong or could be better at a place, in sentences. */
-export function Problems({ at, inside = true }: ProblemsProps) {
-  const t = useTokens();
-  const said = useProblems(at, inside);
-  return (
-    <View aria-live="polite" {...(said.some(({ must }) => must) && { dataSet: { mend: 'true' } })}>
-      {said.map(({ text, must }) => (
-        <Text key={text} variant="bodyMedium" style={{ color: must ? t.clay : t.quiet }}>
-          {text}
-        </Text>
-      ))}
-    </View>
-  );
-}
-
-interface SectionProps {
-  readonly title: string;
-  /** The places of the draft that it holds. */
-  readonly places: readonly string[];
-  readonly startsOpen?: boolean;
-  readonly children: ReactNode;
-}
-
-/** A part of the move that is opened to be written; one with something to mend opens on trying. */
-export function Section({ title, places, startsOpen = false, children }: SectionProps) {
-  const t = useTokens();
-  const found = useContext(FoundContext);
-  const [open, setOpen] = useState(startsOpen);
-  const [triesSeen, setTriesSeen] = useState(0);
-  const count = countIn(found, places);
-  if (found.tries !== triesSeen) {
-    setTriesSeen(found.tries);
-    if (count > 0) setOpen(true);
-  }
-  return (
-    <View style={[styles.section, { borderTopColor: t.line }]}>
-      <View role="heading" aria-level={2}>
-        <Target
-          label={count > 0 ? `${title} · ${WRITE.open(count)}` : title}
-          look="plain"
-          icon={open ? 'less' : 'more'}
-          expanded={open}
-          align="start"
-          style={styles.head}
-          onPress={() => setOpen(!open)}
-        />
-      </View>
-      {open && <View style={styles.inside}>{children}</View>}
-    </View>
-  );
-}
-
-interface LineProps {
-  readonly control: DraftControl;
-  readonly name: FieldPathByValue<MoveDraft, string>;
-  readonly label: string;
-  readonly most?: number;
-  /** The most words that can be said in its time. */
-  readonly mostWords?: number;
-  /** Wraps; with `lines` it is a list, one a line. */
-  readonly multiline?: boolean;
-  readonly lines?: boolean;
-}
-
-/** One typed text of the draft. */
-export function Line({ control, name, label, most = 300, mostWords, multiline, lines }: LineProps) {
-  const t = useTokens();
-  const must = useProblems(name, true).some((one) => one.must);
-  return (
-    <View style={styles.line}>
-      <Controller
-        control={control}
-        name={name}
-        render={({ field: { value, onChange, onBlur, ref } }) => (
-          <>
-            <Field
-              ref={ref}
-              label={label}
-              value={value}
-              maxLength={lines ? most * 8 : most}
-              multiline={multiline === true || lines === true}
-              error={must}
-              onChangeText={onChange}
-              onBlur={onBlur}
-            />
-            {mostWords !== undefined && (
-              <Text variant="bodyMedium" style={{ color: t.quiet }}>
-                {WRITE.words(countWords(value), mostWords)}
-              </Text>
-            )}
-          </>
-        )}
-      />
-      <Problems at={name} />
-    </View>
-  );
-}
 
 export interface Option<T extends string> {
   readonly value: T;
@@ -243,10 +132,6 @@ export function named<T extends string>(
 }
 
 const styles = StyleSheet.create({
-  section: { borderTopWidth: 1 },
-  head: { paddingHorizontal: 16 },
-  inside: { paddingHorizontal: 16, paddingBottom: 16, gap: 12 },
-  line: { gap: 2 },
   pick: { gap: 8 },
   start: { alignSelf: 'flex-start' },
   options: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
