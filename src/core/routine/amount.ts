@@ -20,8 +20,11 @@ export function doseWritten(item: Item, dose: Dose, next: WrittenDose): ItemWord
   const restMs = item.restMs ?? (next.sets > 1 && dose.restMs > 0 ? dose.restMs : undefined);
   const hold = next.kind === 'hold';
   const press = hold && item.press && pressFits(next.holdMs, item.press) ? item.press : undefined;
-  return { dose: next, restMs, press, tempo: next.kind === 'reps' ? item.tempo : undefined };
+  const { tempo, held, breath } = next.kind === 'reps' ? item : NOT_COUNTED;
+  return { dose: next, restMs, press, tempo, held, breath };
 }
+
+const NOT_COUNTED: Pick<Item, 'tempo' | 'held' | 'breath'> = {};
 
 /** What a dose may be, and by how much it moves: milliseconds, or a count. */
 export interface AmountRange {

@@ -5,7 +5,9 @@ import {
   CHALLENGES,
   PROP_NAMES,
   SUPPORTS,
+  heldSchema,
   pressSchema,
+  repBreathSchema,
   restMsSchema,
   tempoSchema,
   workMsSchema,
@@ -33,6 +35,8 @@ export const itemSchema = z.strictObject({
   restMs: restMsSchema.optional(),
   press: pressSchema.optional(),
   tempo: tempoSchema.optional(),
+  held: heldSchema.optional(),
+  breath: repBreathSchema.optional(),
   sides: sidesSchema.optional(),
   firstSide: z.enum(SIDES).optional(),
   /** Extra time for each set of the weaker side. */

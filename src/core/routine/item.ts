@@ -81,6 +81,10 @@ export const ITEM_FAULTS = [
   'press-needs-side',
   'press-too-long',
   'tempo-needs-reps',
+  'held-needs-reps',
+  'breath-needs-reps',
+  'breath-or-tempo',
+  'in-all-needs-turns',
 ] as const;
 export type ItemFault = (typeof ITEM_FAULTS)[number];
 
@@ -95,6 +99,12 @@ export function itemFaults(item: Item, setting: Setting): readonly ItemFault[] {
     faults.push('weak-needs-each');
   }
   if (item.tempo && dose.kind !== 'reps') faults.push('tempo-needs-reps');
+  if (item.held && dose.kind !== 'reps') faults.push('held-needs-reps');
+  if (item.breath && dose.kind !== 'reps') faults.push('breath-needs-reps');
+  else if (item.breath && (item.tempo || item.held)) faults.push('breath-or-tempo');
+  if (dose.kind === 'reps' && dose.inAll && sides.way !== 'alternating') {
+    faults.push('in-all-needs-turns');
+  }
   if (item.press) {
     if (dose.kind !== 'hold') faults.push('press-needs-hold');
     else if (sides.way === 'alternating') faults.push('press-needs-side');
@@ -112,6 +122,10 @@ export const FAULTY_WORDS = {
   'press-needs-side': ['press'],
   'press-too-long': ['press'],
   'tempo-needs-reps': ['tempo'],
+  'held-needs-reps': ['held'],
+  'breath-needs-reps': ['breath'],
+  'breath-or-tempo': ['breath'],
+  'in-all-needs-turns': ['dose'],
 } as const satisfies Record<ItemFault, readonly (keyof Item)[]>;
 
 /** An item without the words that do not go with its move; itself where all do. */

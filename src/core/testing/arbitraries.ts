@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { SIDES, POSITION_IDS } from '@/core/body';
 import { itemIdSchema, routineIdSchema, type ItemId, GROUP_NAMES } from '@/core/common';
-import { CHALLENGES, SHIPPED, PROP_NAMES, SUPPORTS } from '@/core/moves';
+import { CHALLENGES, SHIPPED, PROP_NAMES, SUPPORTS, type WrittenDose } from '@/core/moves';
 import { LANE_NAMES } from '@/core/people';
 import { mendedItem, type Entry, type Line, type Routine } from '@/core/routine';
 
@@ -10,20 +10,57 @@ const seconds = (least: number, most: number) =>
 
 const sets = fc.integer({ min: 1, max: 4 });
 
-const dose = fc.oneof(
+const plainDose = fc.oneof(
   fc.record({ kind: fc.constant('hold' as const), holdMs: seconds(1, 300), sets }),
   fc.record({ kind: fc.constant('timed' as const), timedMs: seconds(1, 300), sets }),
-  fc.record({ kind: fc.constant('reps' as const), reps: fc.integer({ min: 1, max: 30 }), sets }),
+  fc.record(
+    {
+      kind: fc.constant('reps' as const),
+      reps: fc.integer({ min: 1, max: 30 }),
+      sets,
+      inAll: fc.constant(true as const),
+    },
+    { requiredKeys: ['kind', 'reps', 'sets'] },
+  ),
   fc.record(
     {
       kind: fc.constant('breaths' as const),
       breaths: fc.integer({ min: 1, max: 20 }),
       sets,
-      breath: fc.record({ inMs: seconds(1, 9), outMs: seconds(1, 9) }),
+      breath: fc.record(
+        {
+          inMs: seconds(1, 9),
+          outMs: seconds(1, 9),
+          fullMs: seconds(1, 5),
+          emptyMs: seconds(1, 5),
+        },
+        { requiredKeys: ['inMs', 'outMs'] },
+      ),
     },
     { requiredKeys: ['kind', 'breaths', 'sets'] },
   ),
 );
+
+/** Some doses are spans: as much more as `more` of their unit, and as many more sets. */
+const dose = fc
+  .record({
+    plain: plainDose,
+    more: fc.option(fc.integer({ min: 1, max: 9 }), { nil: undefined, freq: 2 }),
+    moreSets: fc.option(fc.integer({ min: 1, max: 3 }), { nil: undefined, freq: 2 }),
+  })
+  .map(({ plain, more, moreSets }): WrittenDose => ({
+    ...plain,
+    ...(more && {
+      most: leastOf(plain) + more * ('holdMs' in plain || 'timedMs' in plain ? 1000 : 1),
+    }),
+    ...(moreSets && { mostSets: plain.sets + moreSets }),
+  }));
+
+function leastOf(dose: WrittenDose): number {
+  if (dose.kind === 'hold') return dose.holdMs;
+  if (dose.kind === 'timed') return dose.timedMs;
+  return dose.kind === 'reps' ? dose.reps : dose.breaths;
+}
 
 /** One line of words, with everything that a parser could stumble over. */
 export const wordsArbitrary = fc
@@ -49,6 +86,14 @@ const itemWithout = fc.record(
     restMs: seconds(0, 60),
     press: fc.record({ pressMs: seconds(3, 10), times: fc.integer({ min: 1, max: 4 }) }),
     tempo: fc.constantFrom([2000, 1000, 2000, 0] as const, [3000, 0, 3000, 1000] as const),
+    held: fc.oneof(
+      fc.record({ ms: seconds(1, 90) }),
+      fc.record({ breaths: fc.integer({ min: 1, max: 5 }) }),
+    ),
+    breath: fc.oneof(
+      fc.constant('pace' as const),
+      fc.record({ inMs: seconds(1, 9), outMs: seconds(1, 9) }),
+    ),
     sides: fc.constantFrom('each', 'alternating', 'left-only', 'right-only'),
     firstSide: fc.constantFrom(...SIDES),
     weak: fc.record({ side: fc.constantFrom(...SIDES), extraMs: seconds(1, 30) }),

@@ -101,4 +101,25 @@ describe('worked examples', () => {
     const score = scoreOf(`Seated easy breath: 5 breaths 4/5, ${SHORT}`);
     expect(score.segments.find(({ kind }) => kind === 'work')?.endMs).toBe(53_000);
   });
+
+  test('M desk, each rep held five seconds: 62 s', () => {
+    expect(secondsOf(`Seated cat: 6 reps, held 5s, tempo 2-1-2-0, ${SHORT}`)).toBe(62);
+  });
+
+  test('N older, eight reps with the breath: 67 s', () => {
+    expect(secondsOf(`group: older\nSeated cat: 8 reps with the breath, ${SHORT}`)).toBe(67);
+  });
+
+  test('O desk, a breath that waits when full: 68 s', () => {
+    expect(secondsOf(`Seated easy breath: 5 breaths 4/2/6, ${SHORT}`)).toBe(68);
+  });
+
+  test('P older, ten reps in all, by turns, in two sets: 131 s', () => {
+    const text = `group: older\nSeated march: 10 reps in all x2, rest 20s, tempo 2-1-2-0, ${SHORT}`;
+    expect(secondsOf(text)).toBe(131);
+  });
+
+  test('Q desk, a span is led at its lower end: 98 s', () => {
+    expect(secondsOf(`Seated cat: 8-12 reps x2-3, rest 10s, tempo 2-1-2-0, ${SHORT}`)).toBe(98);
+  });
 });

@@ -20,10 +20,12 @@ export type SegmentSide = Side | 'both' | 'alternating' | null;
 
 export interface Mark {
   readonly atMs: number;
-  readonly kind: 'rep' | 'breath' | 'halfway' | 'last';
+  readonly kind: 'rep' | 'breath' | 'halfway' | 'last' | 'held';
   /** Which rep or breath starts here, counted for its side; null at halfway. */
   readonly n: number | null;
   readonly side: SegmentSide;
+  /** How long a rep is held from here on. */
+  readonly ms?: number;
 }
 
 /** What a cue of the score is for. */

@@ -1,6 +1,7 @@
 import type { Side, Pace } from '@/core/body';
 import {
   alternatingSetMs,
+  heldMs,
   pressParts,
   sideSetMs,
   unitCount,
@@ -79,13 +80,17 @@ function marksOf(
   if (oneMs && count) {
     const kind = dose.kind === 'breaths' ? 'breath' : 'rep';
     const turns = first ? ([first, first === 'left' ? 'right' : 'left'] as const) : [side];
-    const units = Math.floor(setMs / oneMs / turns.length);
-    for (let n = 1; n <= units; n++) {
-      turns.forEach((turn, i) => {
-        const atMs = ((n - 1) * turns.length + i) * oneMs;
-        marks.push({ atMs, kind, n, side: turn });
-        if (n === units) marks.push({ atMs, kind: 'last', n, side: turn });
-      });
+    const units = Math.floor(setMs / oneMs);
+    const holds = dose.kind === 'reps' && dose.held && !dose.breath ? dose.held : undefined;
+    for (let unit = 0; unit < units; unit++) {
+      const turn = turns[unit % turns.length] ?? side;
+      const n = Math.floor(unit / turns.length) + 1;
+      const atMs = unit * oneMs;
+      marks.push({ atMs, kind, n, side: turn });
+      if (unit + turns.length >= units) marks.push({ atMs, kind: 'last', n, side: turn });
+      if (!holds || dose.kind !== 'reps') continue;
+      const fromMs = atMs + dose.tempo[0];
+      marks.push({ atMs: fromMs, kind: 'held', n, side: turn, ms: heldMs(holds, pace) });
     }
   }
   const halfMs = Math.floor(setMs / 2);

@@ -1,7 +1,7 @@
-import { type Side, paceOf, talkMs } from '@/core/body';
+import { type Pace, type Side, paceOf, talkMs } from '@/core/body';
 import { mayExtend, passes, segmentAt, type Lead, type ScriptLine } from '@/core/class';
 import { withCapital } from '@/core/common';
-import { moveById, unitMs, type Catalogue } from '@/core/moves';
+import { moveById, repBreathOf, type Breath, type Catalogue, type Dose } from '@/core/moves';
 import type { LaneName } from '@/core/people';
 import { catalogueFor, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import {
@@ -244,20 +244,48 @@ function unitAt(
     const pressed = dose.press && score.segments[at - 1]?.kind === 'press';
     return { detail: join(pressed ? LEAD.ease : '', set), swell: 1 };
   }
-  const started = segment.marks.filter(({ atMs, n }) => n !== null && atMs <= placeMs);
-  const n = started.at(-1)?.n ?? 0;
+  const units = segment.marks.filter(({ kind }) => kind === 'rep' || kind === 'breath');
+  const started = units.filter(({ atMs }) => atMs <= placeMs);
+  const marks = setMarks(score, segment);
+  const all = dose.kind === 'reps' && dose.inAll;
+  const n = all ? started.length : (started.at(-1)?.n ?? 0);
   // What the marks count is what is done: a weak side may get more than the dose says.
-  const count = setMarks(score, segment).findLast(({ kind }) => kind === 'last')?.n;
+  const count = all ? units.length : marks.findLast(({ kind }) => kind === 'last')?.n;
   if (!n || !count) return { detail: set, swell: 1 };
-  const counted = n === count && count > 1 ? LEAD.lastOne : LEAD.count(n, count);
-  if (dose.kind !== 'breaths') return { detail: join(counted, set), swell: 1 };
+  const most = dose.most && dose.most > count ? dose.most : undefined;
+  const last = n === count && count > 1 && !most;
+  const counted = last ? LEAD.lastOne : LEAD.count(n, count, most);
   const pace = paceOf(routine.group, routine.pace);
-  const inMs = dose.inMs ?? pace.breathInMs;
   const since = placeMs - (started.at(-1)?.atMs ?? placeMs);
-  const inward = since < inMs;
-  const outMs = (unitMs(dose, pace) ?? inMs) - inMs;
-  const swell = inward ? since / inMs : 1 - Math.min(1, (since - inMs) / outMs);
-  return { detail: join(inward ? LEAD.breatheIn : LEAD.breatheOut, counted), swell };
+  const breath = breathOf(dose, pace);
+  if (breath) {
+    const phase = phaseAt(breath, since);
+    return { detail: join(LEAD[phase.does], counted, set), swell: phase.swell };
+  }
+  const hold = segment.marks.find(
+    ({ kind, atMs, ms = 0 }) => kind === 'held' && atMs <= placeMs && placeMs < atMs + ms,
+  );
+  const left = hold && LEAD.repHeld(Math.ceil((hold.atMs + (hold.ms ?? 0) - placeMs) / 1000));
+  return { detail: join(left ?? '', counted, set), swell: 1 };
+}
+
+/** How the breath goes that is counted, or that reps are led with; undefined for other work. */
+function breathOf(dose: Dose, pace: Pace): Breath | undefined {
+  if (dose.kind === 'reps') return dose.breath && repBreathOf(dose.breath, pace);
+  if (dose.kind !== 'breaths') return undefined;
+  const { inMs = pace.breathInMs, outMs = pace.breathOutMs, fullMs, emptyMs } = dose;
+  return { inMs, outMs, fullMs, emptyMs };
+}
+
+/** Whether it goes in, waits or goes out so long after its start, and how full one is. */
+function phaseAt(
+  { inMs, fullMs = 0, outMs }: Breath,
+  since: number,
+): { readonly does: 'breatheIn' | 'waitFull' | 'breatheOut'; readonly swell: number } {
+  if (since < inMs) return { does: 'breatheIn', swell: since / inMs };
+  if (since < inMs + fullMs) return { does: 'waitFull', swell: 1 };
+  const out = Math.min(1, (since - inMs - fullMs) / outMs);
+  return out < 1 ? { does: 'breatheOut', swell: 1 - out } : { does: 'waitFull', swell: 0 };
 }
 
 function setMarks({ segments }: Score, here: Segment): readonly Mark[] {

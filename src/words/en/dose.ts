@@ -1,4 +1,4 @@
-import type { Dose, Tempo } from '@/core/moves';
+import type { Breath, Dose, Tempo } from '@/core/moves';
 import type { Block, ItemInForce, SidePlan } from '@/core/routine';
 
 /** "45 s", "1:30": a time as it is read at a glance. */
@@ -16,16 +16,47 @@ function tempoWords(tempo: Tempo): string {
     .replace(/-0$/, '');
 }
 
+/** "8", or "8 to 12": what is led, and how far it may go. */
+function spanWords(least: string | number, most: string | number | undefined): string {
+  return most === undefined ? String(least) : `${least} to ${most}`;
+}
+
+const seconds = (ms: number | undefined) => (ms ?? 0) / 1000;
+
+/** "4/6", "4/2/6": how long the breath goes in, waits and goes out. */
+export function breathWords({ inMs, fullMs, outMs, emptyMs }: Partial<Breath>): string {
+  const waits = fullMs || emptyMs ? [seconds(fullMs)] : [];
+  return [seconds(inMs), ...waits, seconds(outMs), ...(emptyMs ? [seconds(emptyMs)] : [])].join(
+    '/',
+  );
+}
+
+function repsLed({ tempo, held, breath }: Extract<Dose, { kind: 'reps' }>): string {
+  if (breath) return `with the breath${breath === 'pace' ? '' : ` ${breathWords(breath)}`}`;
+  if (!held) return tempoWords(tempo);
+  const long = 'ms' in held ? timeWords(held.ms) : counted(held.breaths, 'breath');
+  return `held ${long}`;
+}
+
+const counted = (n: number, one: string) => `${n} ${n === 1 ? one : `${one}s`}`;
+
 function amountWords(dose: Dose): string {
+  const { most } = dose;
   switch (dose.kind) {
     case 'hold':
-      return `hold ${timeWords(dose.holdMs)}`;
+      return `hold ${spanWords(timeWords(dose.holdMs), most && timeWords(most))}`;
     case 'timed':
-      return `for ${timeWords(dose.timedMs)}`;
-    case 'reps':
-      return `${dose.reps} ${dose.reps === 1 ? 'rep' : 'reps'}, ${tempoWords(dose.tempo)}`;
-    case 'breaths':
-      return `${dose.breaths} ${dose.breaths === 1 ? 'breath' : 'breaths'}`;
+      return `for ${spanWords(timeWords(dose.timedMs), most && timeWords(most))}`;
+    case 'reps': {
+      const reps = dose.reps === 1 && !most ? 'rep' : 'reps';
+      const all = dose.inAll ? ' in all' : '';
+      return `${spanWords(dose.reps, most)} ${reps}${all}, ${repsLed(dose)}`;
+    }
+    case 'breaths': {
+      const breaths = dose.breaths === 1 && !most ? 'breath' : 'breaths';
+      const own = dose.inMs ? ` ${breathWords(dose)}` : '';
+      return `${spanWords(dose.breaths, most)} ${breaths}${own}`;
+    }
   }
 }
 
@@ -38,7 +69,7 @@ function sidesWords(sides: SidePlan): string | undefined {
 
 /** "hold 1:30 ×2, rest 5 s · press 5 s ×3 · each side": the dose in force, in one line. */
 export function doseWords({ dose, sides }: Pick<ItemInForce, 'dose' | 'sides'>): string {
-  const sets = dose.sets > 1 ? ` ×${dose.sets}` : '';
+  const sets = dose.sets > 1 || dose.mostSets ? ` ×${spanWords(dose.sets, dose.mostSets)}` : '';
   const rest = dose.sets > 1 && dose.restMs > 0 ? `, rest ${timeWords(dose.restMs)}` : '';
   const press =
     dose.kind === 'hold' && dose.press

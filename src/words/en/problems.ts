@@ -25,6 +25,7 @@ const WHAT: Readonly<Record<ReadingProblemCode, Say>> = {
   'too-long': (read) => `“${read}” is too long`,
   'too-many': (read) => `“${read}” is too many`,
   'too-few': (read) => `“${read}” is too little`,
+  'span-backwards': (read) => `“${read}” has to end higher than it starts`,
   'bad-quote': () => 'Words are to stand between two quotation marks',
   'text-too-long': (read) => `“${read}” is too long to keep`,
   'unknown-group': (read) => `“${read}” is not a group`,
@@ -46,6 +47,10 @@ const WHAT: Readonly<Record<ReadingProblemCode, Say>> = {
   'press-needs-side': () => 'Press-and-ease goes with one side at a time, not with turns',
   'press-too-long': () => 'The presses leave less than 5 s for a stretch between them',
   'tempo-needs-reps': () => 'A tempo goes with reps',
+  'held-needs-reps': () => 'What is held in each rep goes with reps',
+  'breath-needs-reps': () => 'What is led with the breath is counted in reps',
+  'breath-or-tempo': () => 'One rep a breath leaves no tempo and no hold of its own',
+  'in-all-needs-turns': () => 'A count in all goes with sides by turns',
 };
 
 export const PROBLEM_CODES = Object.keys(WHAT) as ReadingProblemCode[];

@@ -44,20 +44,49 @@ function times(n: number): string {
   return n === 2 ? 'twice' : `${numberSaid(n)} times`;
 }
 
+function spanSaid(least: number, most: number | undefined): string {
+  return most === undefined ? numberSaid(least) : `${numberSaid(least)} to ${numberSaid(most)}`;
+}
+
+/** "held five seconds", "with the breath": how a rep is led, where that has to be told. */
+function ledSaid({ held, breath }: Extract<Dose, { kind: 'reps' }>): string {
+  if (breath) return ', one with each breath';
+  if (!held) return '';
+  return `, each held ${'ms' in held ? timeSaid(held.ms) : counted(held.breaths, 'breath')}`;
+}
+
 function amountSaid(dose: Dose, each: boolean): string {
-  const { sets } = dose;
-  const again = sets > 1 ? `, ${times(sets)}` : '';
+  const { sets, most, mostSets } = dose;
+  const again = sets > 1 || mostSets ? `, ${timesSaid(sets, mostSets)}` : '';
   switch (dose.kind) {
     case 'hold':
-      return `hold ${timeSaid(dose.holdMs)}${again}`;
+      return `hold ${timeSpanSaid(dose.holdMs, most)}${again}`;
     case 'timed':
-      return `${timeSaid(dose.timedMs)}${again}`;
+      return `${timeSpanSaid(dose.timedMs, most)}${again}`;
     case 'breaths':
-      return `${counted(dose.breaths, 'breath')}${again}`;
-    case 'reps':
-      if (sets > 1) return `${numberSaid(sets)} sets of ${numberSaid(dose.reps)}`;
-      return each ? numberSaid(dose.reps) : times(dose.reps);
+      return `${countedSpan(dose.breaths, most, 'breath')}${again}`;
+    case 'reps': {
+      const led = ledSaid(dose);
+      const all = dose.inAll ? ' in all' : '';
+      if (sets > 1 || mostSets) {
+        return `${spanSaid(sets, mostSets)} sets of ${spanSaid(dose.reps, most)}${all}${led}`;
+      }
+      if (each || most || all) return `${spanSaid(dose.reps, most)}${all}${led}`;
+      return `${times(dose.reps)}${led}`;
+    }
   }
+}
+
+function timesSaid(least: number, most: number | undefined): string {
+  return most === undefined ? times(least) : `${spanSaid(least, most)} times`;
+}
+
+function timeSpanSaid(leastMs: number, mostMs: number | undefined): string {
+  return mostMs === undefined ? timeSaid(leastMs) : `${timeSaid(leastMs)} to ${timeSaid(mostMs)}`;
+}
+
+function countedSpan(least: number, most: number | undefined, one: string): string {
+  return most === undefined ? counted(least, one) : `${spanSaid(least, most)} ${one}s`;
 }
 
 const sentence = (name: string, dose: string | null) => [name, dose].filter(Boolean).join(', ');
@@ -71,7 +100,9 @@ export const scriptPhrases: ScriptPhrases & typeof scorePhrases = {
     const bothSides = each && sides.way !== 'both';
     const amount = amountSaid(dose, bothSides);
     // Steady work by turns shares its time between the sides.
-    const shared = sides.way === 'alternating' && dose.kind === 'timed';
+    const shared =
+      sides.way === 'alternating' &&
+      (dose.kind === 'timed' || (dose.kind === 'reps' && dose.inAll));
     return bothSides && !shared ? `${amount} each side` : amount;
   },
   beside: ({ watch, breath, easier, further }) =>

@@ -46,7 +46,8 @@ function tonesOf(segment: Segment, next: Segment | undefined): readonly Onset[] 
   }
   for (const mark of segment.marks) {
     if (mark.kind === 'halfway') tone(mark.atMs, 'halfway');
-    else if (mark.kind !== 'last' && mark.atMs > startMs) tone(mark.atMs, 'rep');
+    else if ((mark.kind === 'rep' || mark.kind === 'breath') && mark.atMs > startMs)
+      tone(mark.atMs, 'rep');
   }
   return tones;
 }

@@ -1,22 +1,27 @@
 import type { Pace } from '@/core/body';
-import type { Press, Tempo, WrittenDose } from './schema';
+import type { Breath, Held, Press, RepBreath, Tempo, WrittenDose } from './schema';
 
 interface Sets {
   readonly sets: number;
   /** Stands between sets only. */
   readonly restMs: number;
+  /** The upper ends of a span: of the amount, and of sets. What is led is the lower end. */
+  readonly most?: number;
+  readonly mostSets?: number;
 }
 
 export type Dose = Sets &
   (
     | { readonly kind: 'hold'; readonly holdMs: number; readonly press?: Press }
-    | { readonly kind: 'reps'; readonly reps: number; readonly tempo: Tempo }
     | {
-        readonly kind: 'breaths';
-        readonly breaths: number;
-        readonly inMs?: number;
-        readonly outMs?: number;
+        readonly kind: 'reps';
+        readonly reps: number;
+        readonly tempo: Tempo;
+        readonly held?: Held;
+        readonly breath?: RepBreath;
+        readonly inAll?: true;
       }
+    | ({ readonly kind: 'breaths'; readonly breaths: number } & Partial<Breath>)
     | { readonly kind: 'timed'; readonly timedMs: number }
   );
 
@@ -32,6 +37,10 @@ export interface DoseWords {
   readonly restMs?: number | undefined;
   readonly press?: Press | undefined;
   readonly tempo?: Tempo | undefined;
+  /** How long each rep is held. */
+  readonly held?: Held | undefined;
+  /** One rep a breath. */
+  readonly breath?: RepBreath | undefined;
 }
 
 /**
@@ -44,27 +53,35 @@ export function doseInForce(words: DoseWords, own: Dose): Dose {
   const restMs = words.restMs ?? (written ? 0 : own.restMs);
   const base = { sets, restMs };
   if (!written) {
-    if (own.kind === 'reps') return { ...own, ...base, tempo: words.tempo ?? own.tempo };
     if (own.kind === 'hold') return { ...own, ...base, ...(words.press && { press: words.press }) };
-    return { ...own, ...base };
+    if (own.kind !== 'reps') return { ...own, ...base };
+    return { ...repsLed(words, own), kind: 'reps', reps: own.reps, ...base };
   }
+  const { most, mostSets } = written;
+  const span = { ...(most && { most }), ...(mostSets && { mostSets }) };
   switch (written.kind) {
-    case 'hold':
-      return {
-        kind: 'hold',
-        holdMs: written.holdMs,
-        ...base,
-        ...(words.press && { press: words.press }),
-      };
+    case 'hold': {
+      const press = words.press && { press: words.press };
+      return { kind: 'hold', holdMs: written.holdMs, ...base, ...span, ...press };
+    }
     case 'reps': {
-      const tempo = words.tempo ?? (own.kind === 'reps' ? own.tempo : USUAL_TEMPO);
-      return { kind: 'reps', reps: written.reps, tempo, ...base };
+      const { reps, inAll } = written;
+      const led = repsLed(words, own.kind === 'reps' ? own : { tempo: USUAL_TEMPO });
+      return { ...led, kind: 'reps', reps, ...(inAll && { inAll }), ...base, ...span };
     }
     case 'breaths':
-      return { kind: 'breaths', breaths: written.breaths, ...base, ...written.breath };
+      return { kind: 'breaths', breaths: written.breaths, ...base, ...span, ...written.breath };
     case 'timed':
-      return { kind: 'timed', timedMs: written.timedMs, ...base };
+      return { kind: 'timed', timedMs: written.timedMs, ...base, ...span };
   }
+}
+
+type RepsLed = Pick<Extract<Dose, { kind: 'reps' }>, 'tempo' | 'held' | 'breath'>;
+
+/** How reps are led: a tempo or a hold that is written takes the place of the move's own breath. */
+function repsLed({ tempo, held, breath }: DoseWords, own: RepsLed): RepsLed {
+  const led = breath ?? (tempo || held ? undefined : own.breath);
+  return { tempo: tempo ?? own.tempo, ...(held && { held }), ...(led && { breath: led }) };
 }
 
 /**
@@ -73,11 +90,38 @@ export function doseInForce(words: DoseWords, own: Dose): Dose {
  * @example unitMs({ kind: 'reps', reps: 8, tempo: [2000, 1000, 2000, 0], sets: 1, restMs: 0 }, paceOf('desk', {})) // 5000
  */
 export function unitMs(dose: Dose, pace: Pace): number | undefined {
-  if (dose.kind === 'reps') return dose.tempo.reduce((sum, ms) => sum + ms, 0);
   if (dose.kind === 'breaths') {
-    return (dose.inMs ?? pace.breathInMs) + (dose.outMs ?? pace.breathOutMs);
+    return (
+      (dose.inMs ?? pace.breathInMs) +
+      (dose.outMs ?? pace.breathOutMs) +
+      (dose.fullMs ?? 0) +
+      (dose.emptyMs ?? 0)
+    );
   }
-  return undefined;
+  if (dose.kind !== 'reps') return undefined;
+  if (dose.breath) {
+    const { inMs, outMs } = repBreathOf(dose.breath, pace);
+    return inMs + outMs;
+  }
+  const [out, pause, back, wait] = dose.tempo;
+  return out + (dose.held ? heldMs(dose.held, pace) : pause) + back + wait;
+}
+
+/** The breath that a rep is led with, in milliseconds. */
+export function repBreathOf(
+  breath: RepBreath,
+  pace: Pace,
+): { readonly inMs: number; readonly outMs: number } {
+  return breath === 'pace' ? { inMs: pace.breathInMs, outMs: pace.breathOutMs } : breath;
+}
+
+/**
+ * How long a rep is held.
+ * @returns milliseconds
+ * @example heldMs({ breaths: 2 }, paceOf('desk', {})) // 16000
+ */
+export function heldMs(held: Held, pace: Pace): number {
+  return 'ms' in held ? held.ms : held.breaths * (pace.breathInMs + pace.breathOutMs);
 }
 
 /**
@@ -102,12 +146,13 @@ export function sideSetMs(dose: Dose, pace: Pace): number {
 
 /**
  * The time of one alternating set: a hold, reps and breaths are done on both sides by turns; timed
- * work is shared.
+ * work and reps in all are shared.
  * @returns milliseconds
  */
 export function alternatingSetMs(dose: Dose, pace: Pace): number {
   const sideMs = sideSetMs(dose, pace);
-  return dose.kind === 'timed' ? sideMs : sideMs * 2;
+  const shared = dose.kind === 'timed' || (dose.kind === 'reps' && dose.inAll);
+  return shared ? sideMs : sideMs * 2;
 }
 
 export interface WorkPart {
@@ -137,17 +182,22 @@ export function pressFits(holdMs: number, press: Press): boolean {
 
 /** A dose as it is written on a line. */
 export function writtenOf(dose: Dose): WrittenDose {
+  const { sets, most, mostSets } = dose;
+  const span = { sets, ...(most && { most }), ...(mostSets && { mostSets }) };
   switch (dose.kind) {
     case 'hold':
-      return { kind: 'hold', holdMs: dose.holdMs, sets: dose.sets };
+      return { kind: 'hold', holdMs: dose.holdMs, ...span };
     case 'timed':
-      return { kind: 'timed', timedMs: dose.timedMs, sets: dose.sets };
-    case 'reps':
-      return { kind: 'reps', reps: dose.reps, sets: dose.sets };
+      return { kind: 'timed', timedMs: dose.timedMs, ...span };
+    case 'reps': {
+      const { reps, inAll } = dose;
+      return { kind: 'reps', reps, ...(inAll && { inAll }), ...span };
+    }
     case 'breaths': {
-      const { inMs, outMs } = dose;
-      const breath = inMs && outMs ? { breath: { inMs, outMs } } : {};
-      return { kind: 'breaths', breaths: dose.breaths, sets: dose.sets, ...breath };
+      const { inMs, outMs, fullMs, emptyMs } = dose;
+      const waits = { ...(fullMs && { fullMs }), ...(emptyMs && { emptyMs }) };
+      const breath = inMs && outMs ? { breath: { inMs, outMs, ...waits } } : {};
+      return { kind: 'breaths', breaths: dose.breaths, ...breath, ...span };
     }
   }
 }
@@ -159,16 +209,25 @@ export function amountOf(dose: Dose): number {
   return dose.kind === 'reps' ? dose.reps : dose.breaths;
 }
 
-/** The same dose with another amount: milliseconds, or a count. */
+/** The same dose with another amount: milliseconds, or a count. A span moves with its lower end. */
 export function withAmount(dose: WrittenDose, amount: number): WrittenDose {
-  switch (dose.kind) {
+  const { most, ...plain } = dose;
+  const by = amount - amountWritten(dose);
+  const span = most === undefined ? {} : { most: most + by };
+  switch (plain.kind) {
     case 'hold':
-      return { ...dose, holdMs: amount };
+      return { ...plain, ...span, holdMs: amount };
     case 'timed':
-      return { ...dose, timedMs: amount };
+      return { ...plain, ...span, timedMs: amount };
     case 'reps':
-      return { ...dose, reps: amount };
+      return { ...plain, ...span, reps: amount };
     case 'breaths':
-      return { ...dose, breaths: amount };
+      return { ...plain, ...span, breaths: amount };
   }
+}
+
+function amountWritten(dose: WrittenDose): number {
+  if (dose.kind === 'hold') return dose.holdMs;
+  if (dose.kind === 'timed') return dose.timedMs;
+  return dose.kind === 'reps' ? dose.reps : dose.breaths;
 }

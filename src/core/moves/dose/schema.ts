@@ -18,19 +18,86 @@ export const workMsSchema = wholeSeconds(1000, LONGEST_MS);
 export const restMsSchema = wholeSeconds(0, LONGEST_MS);
 export const breathMsSchema = wholeSeconds(1000, 20_000);
 
-/** A dose as a person writes it: what they leave out comes from the move and the pace. */
-export const writtenDoseSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('hold'), holdMs: workMsSchema, sets: setsSchema }),
-  z.strictObject({ kind: z.literal('reps'), reps: countSchema, sets: setsSchema }),
-  z.strictObject({
-    kind: z.literal('breaths'),
-    breaths: countSchema,
-    breath: z.strictObject({ inMs: breathMsSchema, outMs: breathMsSchema }).optional(),
-    sets: setsSchema,
-  }),
-  z.strictObject({ kind: z.literal('timed'), timedMs: workMsSchema, sets: setsSchema }),
+/** In and out, with a wait after either where one is asked for. */
+const breathSchema = z
+  .strictObject({
+    inMs: breathMsSchema,
+    outMs: breathMsSchema,
+    /** After breathing in, and after breathing out. */
+    fullMs: breathMsSchema.optional(),
+    emptyMs: breathMsSchema.optional(),
+  })
+  .readonly();
+export type Breath = z.infer<typeof breathSchema>;
+
+/** How long each rep is held, in place of the tempo's pause: a time, or breaths at the pace. */
+export const heldSchema = z
+  .union([
+    z.strictObject({ ms: wholeSeconds(1000, 300_000) }),
+    z.strictObject({ breaths: z.number().int().min(1).max(30) }),
+  ])
+  .readonly();
+export type Held = z.infer<typeof heldSchema>;
+
+/** One rep a breath: at the pace's breath, or at one of its own. */
+export const repBreathSchema = z.union([
+  z.literal('pace'),
+  z.strictObject({ inMs: breathMsSchema, outMs: breathMsSchema }).readonly(),
 ]);
+export type RepBreath = z.infer<typeof repBreathSchema>;
+
+/** The upper ends of a dose that is given as a span; led and timed is the lower end. */
+const spanShape = { sets: setsSchema, mostSets: setsSchema.optional() };
+
+/** A dose as a person writes it: what they leave out comes from the move and the pace. */
+export const writtenDoseSchema = z
+  .discriminatedUnion('kind', [
+    z.strictObject({
+      kind: z.literal('hold'),
+      holdMs: workMsSchema,
+      most: workMsSchema.optional(),
+      ...spanShape,
+    }),
+    z.strictObject({
+      kind: z.literal('reps'),
+      reps: countSchema,
+      most: countSchema.optional(),
+      /** The count is for both sides together, by turns. */
+      inAll: z.literal(true).optional(),
+      ...spanShape,
+    }),
+    z.strictObject({
+      kind: z.literal('breaths'),
+      breaths: countSchema,
+      most: countSchema.optional(),
+      breath: breathSchema.optional(),
+      ...spanShape,
+    }),
+    z.strictObject({
+      kind: z.literal('timed'),
+      timedMs: workMsSchema,
+      most: workMsSchema.optional(),
+      ...spanShape,
+    }),
+  ])
+  .refine((dose) => dose.most === undefined || dose.most > leastOf(dose), {
+    error: 'a span ends above its start',
+  })
+  .refine(({ sets, mostSets }) => mostSets === undefined || mostSets > sets, {
+    error: 'a span ends above its start',
+  });
 export type WrittenDose = z.infer<typeof writtenDoseSchema>;
+
+function leastOf(dose: {
+  readonly kind: string;
+  readonly holdMs?: number;
+  readonly timedMs?: number;
+  readonly reps?: number;
+  readonly breaths?: number;
+}): number {
+  return dose.holdMs ?? dose.timedMs ?? dose.reps ?? dose.breaths ?? 0;
+}
+
 export type DoseKind = WrittenDose['kind'];
 export const DOSE_KINDS = ['hold', 'reps', 'breaths', 'timed'] as const satisfies DoseKind[];
 
@@ -63,6 +130,8 @@ export const doseSchema = z.discriminatedUnion('kind', [
       kind: z.literal('reps'),
       reps: countSchema,
       tempo: tempoSchema,
+      /** Led with the breath where the line does not say otherwise. */
+      breath: repBreathSchema.optional(),
       ...setsShape,
     })
     .readonly(),

@@ -14,6 +14,9 @@ import {
   MOST_COUNT,
   MOST_SETS,
   USUAL_PRESS_MS,
+  type Breath,
+  type Held,
+  type RepBreath,
   type Tempo,
   type WrittenDose,
 } from '@/core/moves';
@@ -88,7 +91,53 @@ function whole(text: string | undefined, most: number, piece: Piece): Part<numbe
   return n > most ? stop('too-many', at, text, [String(most)]) : succeed(n);
 }
 
-const sets = (text: string | undefined, piece: Piece) => whole(text, MOST_SETS, piece);
+/** A number or a span of numbers, as `2` or `2-3`. */
+interface Span {
+  readonly least: number;
+  readonly most?: number;
+}
+
+const SPAN = /^(?<least>[^-]*?) *- *(?<most>.+)$/;
+
+/** A span ends above its start; where it does not, its end is the problem. */
+function spanOf(least: number, most: number, text: string, piece: Piece): Part<Span> {
+  if (most > least) return succeed({ least, most });
+  return stop('span-backwards', Math.max(0, piece.text.indexOf(text)), text);
+}
+
+function wholeSpan(text: string | undefined, most: number, piece: Piece): Part<Span> {
+  const { groups } = SPAN.exec(text ?? '') ?? {};
+  const low = whole(groups?.least ?? text, most, piece);
+  if (!low.ok) return low;
+  if (!groups?.most) return succeed({ least: low.value });
+  const high = whole(groups.most, most, piece);
+  return high.ok ? spanOf(low.value, high.value, text ?? '', piece) : high;
+}
+
+const sets = (text: string | undefined, piece: Piece) => wholeSpan(text, MOST_SETS, piece);
+
+/** `30s`, `30s-1:00`, or `30-60s`, where both ends have one unit. */
+function durationSpan(text: string, piece: Piece): Part<Span> {
+  const { least, most } = SPAN.exec(text.trim())?.groups ?? {};
+  if (most === undefined || least === undefined) {
+    const plain = duration(text, piece);
+    return plain.ok ? succeed({ least: plain.value }) : plain;
+  }
+  const unit = /^\d+$/.test(least) ? (/[a-z ]+$/i.exec(most)?.[0] ?? '') : '';
+  const high = duration(most, piece);
+  if (!high.ok) return high;
+  const low = duration(least + unit, piece);
+  return low.ok ? spanOf(low.value, high.value, text.trim(), piece) : low;
+}
+
+/** Both spans of a dose, as its words keep them. */
+function spanWords(amount: Span, n: Span): { sets: number; most?: number; mostSets?: number } {
+  return {
+    sets: n.least,
+    ...(amount.most && { most: amount.most }),
+    ...(n.most && { mostSets: n.most }),
+  };
+}
 
 const dose = (written: WrittenDose) => said('dose', { dose: written });
 
@@ -135,43 +184,68 @@ const SIDES: readonly (readonly [RegExp, SidesClause])[] = [
 /** Every clause that may follow a move's name. */
 const CLAUSES: readonly Clause[] = [
   {
-    pattern: /^hold\b(?<d>[^x]*?)(?:x *(?<sets>\d+))?$/i,
+    pattern: /^hold\b(?<d>[^x]*?)(?:x *(?<sets>\d+(?: *- *\d+)?))?$/i,
     read: ({ groups }, piece) =>
-      from([duration(groups?.d ?? '', piece), sets(groups?.sets, piece)], (holdMs, n) =>
-        dose({ kind: 'hold', holdMs, sets: n }),
+      from([durationSpan(groups?.d ?? '', piece), sets(groups?.sets, piece)], (hold, n) =>
+        dose({ kind: 'hold', holdMs: hold.least, ...spanWords(hold, n) }),
       ),
   },
   {
-    pattern: /^(?<n>\d+) *reps?(?: *x *(?<sets>\d+))?$/i,
-    read: ({ groups }, piece) =>
-      from([whole(groups?.n, MOST_COUNT, piece), sets(groups?.sets, piece)], (reps, n) =>
-        dose({ kind: 'reps', reps, sets: n }),
-      ),
-  },
-  {
-    pattern: /^(?<n>\d+) *breaths?(?: +(?<in>\d+) *\/ *(?<out>\d+))?(?: *x *(?<sets>\d+))?$/i,
+    pattern:
+      /^(?<n>\d+(?: *- *\d+)?) *reps?(?<all> +in +all)?(?: *x *(?<sets>\d+(?: *- *\d+)?))?(?: +(?<breath>with the breath.*))?$/i,
     read: ({ groups }, piece) =>
       from(
         [
-          whole(groups?.n, MOST_COUNT, piece),
-          whole(groups?.in, 20, piece),
-          whole(groups?.out, 20, piece),
+          wholeSpan(groups?.n, MOST_COUNT, piece),
           sets(groups?.sets, piece),
+          repBreath(groups?.breath, piece),
         ],
-        (breaths, inS, outS, n) =>
-          dose({
-            kind: 'breaths',
-            breaths,
-            sets: n,
-            ...(groups?.in && { breath: { inMs: inS * 1000, outMs: outS * 1000 } }),
+        (reps, n, breath) =>
+          said('dose', {
+            dose: {
+              kind: 'reps',
+              reps: reps.least,
+              ...(groups?.all && { inAll: true }),
+              ...spanWords(reps, n),
+            },
+            ...(breath && { breath }),
           }),
       ),
   },
   {
-    pattern: /^for\b(?<d>[^x]*?)(?:x *(?<sets>\d+))?$/i,
+    pattern: /^held +(?<d>.+)$/i,
     read: ({ groups }, piece) =>
-      from([duration(groups?.d ?? '', piece), sets(groups?.sets, piece)], (timedMs, n) =>
-        dose({ kind: 'timed', timedMs, sets: n }),
+      from([held(groups?.d ?? '', piece)], (value) => said('held', { held: value })),
+  },
+  {
+    pattern: /^with the breath.*$/i,
+    read: ([text], piece) =>
+      from([repBreath(text, piece)], (breath) => said('breath', breath ? { breath } : {})),
+  },
+  {
+    pattern:
+      /^(?<n>\d+(?: *- *\d+)?) *breaths?(?: +(?<breath>\d+(?: *\/ *\d+){1,3}))?(?: *x *(?<sets>\d+(?: *- *\d+)?))?$/i,
+    read: ({ groups }, piece) =>
+      from(
+        [
+          wholeSpan(groups?.n, MOST_COUNT, piece),
+          breathIn(groups?.breath, piece),
+          sets(groups?.sets, piece),
+        ],
+        (breaths, breath, n) =>
+          dose({
+            kind: 'breaths',
+            breaths: breaths.least,
+            ...(breath && { breath }),
+            ...spanWords(breaths, n),
+          }),
+      ),
+  },
+  {
+    pattern: /^for\b(?<d>[^x]*?)(?:x *(?<sets>\d+(?: *- *\d+)?))?$/i,
+    read: ({ groups }, piece) =>
+      from([durationSpan(groups?.d ?? '', piece), sets(groups?.sets, piece)], (timed, n) =>
+        dose({ kind: 'timed', timedMs: timed.least, ...spanWords(timed, n) }),
       ),
   },
   {
@@ -256,6 +330,52 @@ const CLAUSES: readonly Clause[] = [
   { pattern: /^set-?up *(?<words>".*)$/i, read: ownWords('setUp') },
 ];
 
+const LONGEST_BREATH_S = 20;
+
+/** `4/6` is in and out, `4/2/6` waits between, `4/2/6/2` waits after too. */
+function breathIn(text: string | undefined, piece: Piece): Part<Breath | undefined> {
+  if (text === undefined) return succeed(undefined);
+  const parts = text.split('/').map((part) => part.trim());
+  const seconds: number[] = [];
+  for (const [at, part] of parts.entries()) {
+    // A wait may be nothing.
+    const waits = parts.length > 2 && at % 2 === 1;
+    const read = waits && Number(part) === 0 ? succeed(0) : whole(part, LONGEST_BREATH_S, piece);
+    if (!read.ok) return read;
+    seconds.push(read.value * 1000);
+  }
+  const [inMs = 0, second = 0, third, emptyMs] = seconds;
+  if (third === undefined) return succeed({ inMs, outMs: second });
+  return succeed({
+    inMs,
+    outMs: third,
+    ...(second > 0 && { fullMs: second }),
+    ...(emptyMs && { emptyMs }),
+  });
+}
+
+/** `with the breath`, at the pace's, or `with the breath 4/6`. */
+function repBreath(text: string | undefined, piece: Piece): Part<RepBreath | undefined> {
+  const own = text?.slice('with the breath'.length).trim();
+  if (own === undefined) return succeed(undefined);
+  if (own === '') return succeed('pace');
+  const at = piece.text.length - own.length;
+  if (!/^\d+ *\/ *\d+$/.test(own)) return stop('bad-breath', at, own, ['with the breath 4/6']);
+  const read = breathIn(own, piece);
+  return read.ok && read.value ? succeed({ inMs: read.value.inMs, outMs: read.value.outMs }) : read;
+}
+
+/** `5s`, or `2 breaths` at the pace. */
+function held(text: string, piece: Piece): Part<Held> {
+  const breaths = /^(\d+) *breaths?$/i.exec(text)?.[1];
+  if (breaths === undefined) {
+    const time = duration(text, piece, 300_000);
+    return time.ok ? succeed({ ms: time.value }) : time;
+  }
+  const count = whole(breaths, 30, piece);
+  return count.ok ? succeed({ breaths: count.value }) : count;
+}
+
 function tempo(text: string): Part<Tempo> {
   const parts = text.split('-').map(Number);
   if (parts.some((s) => s > 60)) return stop('too-many', 6, text, ['2-1-2']);
@@ -273,6 +393,8 @@ export const CLAUSE_STARTS = [
   'rest 10s',
   'press 5s x3',
   'tempo 2-1-2',
+  'held 5s',
+  'with the breath',
   'each side',
   'alternating',
   'left first',

@@ -23,6 +23,7 @@ export const READING_PROBLEMS = [
   'too-long',
   'too-many',
   'too-few',
+  'span-backwards',
   'bad-quote',
   'text-too-long',
   'unknown-group',

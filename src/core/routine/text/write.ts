@@ -3,6 +3,8 @@ import { printDuration, type LevelId } from '@/core/common';
 import {
   moveById,
   type Catalogue,
+  type Breath,
+  type Held,
   type WrittenDose,
   levelById,
   type Move,
@@ -136,13 +138,28 @@ const SIDES_TEXT: Readonly<Record<SidesClause, string>> = {
 const said = (clause: string | false | undefined): clause is string => Boolean(clause);
 
 /** The clauses of a dose in the order that text keeps. */
-export function doseClauses({ dose, restMs, press, tempo }: DoseWords): readonly string[] {
+export function doseClauses(words: DoseWords): readonly string[] {
+  const { dose, restMs, press, tempo, held, breath } = words;
+  const led = breath && `with the breath${breath === 'pace' ? '' : ` ${writeBreath(breath)}`}`;
+  const counted = dose?.kind === 'reps' && led ? `${writeDose(dose)} ${led}` : undefined;
   return [
-    dose && writeDose(dose),
+    counted ?? (dose && writeDose(dose)),
+    counted ? undefined : led,
+    held && `held ${writeHeld(held)}`,
     restMs !== undefined && `rest ${printDuration(restMs)}`,
     press && `press ${printDuration(press.pressMs)} x${press.times}`,
     tempo && `tempo ${tempo.map((ms) => ms / 1000).join('-')}`.replace(/-0$/, ''),
   ].filter(said);
+}
+
+function writeHeld(held: Held): string {
+  if ('ms' in held) return printDuration(held.ms);
+  return `${held.breaths} ${held.breaths === 1 ? 'breath' : 'breaths'}`;
+}
+
+function writeBreath({ inMs, fullMs, outMs, emptyMs }: Breath): string {
+  const parts = fullMs || emptyMs ? [inMs, fullMs ?? 0, outMs, emptyMs] : [inMs, outMs];
+  return parts.flatMap((ms) => (ms === undefined ? [] : [ms / 1000])).join('/');
 }
 
 /** The clauses of an item in the order that text keeps; levels by the names that its move has. */
@@ -168,17 +185,22 @@ export function itemClauses(item: Item, move: Move): readonly string[] {
 }
 
 function writeDose(dose: WrittenDose): string {
-  const sets = dose.sets > 1 ? ` x${dose.sets}` : '';
+  const { most, mostSets } = dose;
+  const upTo = mostSets ? `-${mostSets}` : '';
+  const sets = dose.sets > 1 || mostSets ? ` x${dose.sets}${upTo}` : '';
+  const time = (ms: number) => `${printDuration(ms)}${most ? `-${printDuration(most)}` : ''}`;
+  const count = (n: number, one: string) =>
+    `${n}${most ? `-${most}` : ''} ${n === 1 && !most ? one : `${one}s`}`;
   switch (dose.kind) {
     case 'hold':
-      return `hold ${printDuration(dose.holdMs)}${sets}`;
+      return `hold ${time(dose.holdMs)}${sets}`;
     case 'timed':
-      return `for ${printDuration(dose.timedMs)}${sets}`;
+      return `for ${time(dose.timedMs)}${sets}`;
     case 'reps':
-      return `${dose.reps} ${dose.reps === 1 ? 'rep' : 'reps'}${sets}`;
+      return `${count(dose.reps, 'rep')}${dose.inAll ? ' in all' : ''}${sets}`;
     case 'breaths': {
-      const breath = dose.breath ? ` ${dose.breath.inMs / 1000}/${dose.breath.outMs / 1000}` : '';
-      return `${dose.breaths} ${dose.breaths === 1 ? 'breath' : 'breaths'}${breath}${sets}`;
+      const breath = dose.breath ? ` ${writeBreath(dose.breath)}` : '';
+      return `${count(dose.breaths, 'breath')}${breath}${sets}`;
     }
   }
 }
