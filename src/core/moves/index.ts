@@ -54,6 +54,7 @@ export {
   unitCount,
   unitMs,
   withAmount,
+  withSets,
   writtenOf,
   type Dose,
   type DoseWords,

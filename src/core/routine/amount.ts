@@ -2,6 +2,7 @@ import {
   amountOf,
   pressFits,
   withAmount,
+  withSets,
   writtenOf,
   type Dose,
   type WrittenDose,
@@ -21,7 +22,8 @@ export function doseWritten(item: Item, dose: Dose, next: WrittenDose): ItemWord
   const hold = next.kind === 'hold';
   const press = hold && item.press && pressFits(next.holdMs, item.press) ? item.press : undefined;
   const { tempo, held, breath } = next.kind === 'reps' ? item : NOT_COUNTED;
-  return { dose: next, restMs, press, tempo, held, breath };
+  const pressWhere = press && item.pressWhere;
+  return { dose: next, restMs, press, pressWhere, tempo, held, breath };
 }
 
 const NOT_COUNTED: Pick<Item, 'tempo' | 'held' | 'breath'> = {};
@@ -53,5 +55,5 @@ export function doseChanged(
   const { dose } = itemInForce(item, setting);
   const written = writtenOf(dose);
   const next = withAmount(written, to.amount ?? amountOf(dose));
-  return doseWritten(item, dose, { ...next, sets: to.sets ?? next.sets });
+  return doseWritten(item, dose, withSets(next, to.sets ?? next.sets));
 }

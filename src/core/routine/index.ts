@@ -1,5 +1,13 @@
 export { broughtBy, type Brought } from './brought';
-export { TIME_STEP_MS, amountRange, doseChanged, doseWritten, type ItemWords } from './amount';
+export { choiceBlocks, chosenLines, firstChoice, withChoices, type Choices } from './choices';
+export {
+  TIME_STEP_MS,
+  amountRange,
+  doseChanged,
+  doseWritten,
+  type AmountRange,
+  type ItemWords,
+} from './amount';
 export { differencesOf, headerDifferencesOf, type Difference } from './difference';
 export {
   applyChange,
@@ -38,6 +46,7 @@ export {
   itemFaults,
   itemInForce,
   mendedItem,
+  placesOf,
   type ItemInForce,
   type Setting,
   type SidePlan,
@@ -58,11 +67,18 @@ export {
   SECTIONS,
   type Block,
   type Entry,
+  flowsOn,
+  saysSomething,
+  type BlockWords,
   type Item,
+  type ItemOption,
   type Line,
+  type NoticeLine,
   type RestLine,
+  type SectionHead,
   type SectionName,
   type SidesClause,
+  type Throughout,
 } from './entries';
 export { SCHOOLS, SCHOOL_QUESTIONS } from './school';
 export { type InRoom, type RoomThing } from './room';
@@ -71,4 +87,4 @@ export { readDose, writeDoseLine } from './text/dose-line';
 export { READING_PROBLEMS, type ReadingProblemCode, type TextProblem } from './text/problem';
 export { readLimitsHeader } from './text/headers';
 export { readRoutineText, type TextReading } from './text/read';
-export { itemClauses, writeHeaders, writeItem, writeRoutineText } from './text/write';
+export { itemClauses, writeHeaders, writeItem, writeOption, writeRoutineText } from './text/write';

@@ -1,7 +1,8 @@
 import type { LevelId, GroupName } from '@/core/common';
-import type { Side } from '@/core/body';
+import type { PositionRef, Side } from '@/core/body';
 import {
   catalogueWith,
+  hasMove,
   levelById,
   moveById,
   ownDose,
@@ -13,7 +14,7 @@ import {
   pressFits,
   type Dose,
 } from '@/core/moves';
-import type { Item } from './entries';
+import type { Item, ItemOption } from './entries';
 
 /** What an item has to be read with: whose pace it is done at, and which own moves there are. */
 export interface Setting {
@@ -45,7 +46,9 @@ export function itemInForce(item: Item, setting: Setting): ItemInForce {
   const known = inForceKnown.get(item);
   if (known?.group === setting.group && known.inForce.move === move) return known.inForce;
   const level = (item.level && levelById(move, item.level)) || usualLevel(move, setting.group);
-  const dose = doseInForce(item, ownDose(move, setting.group));
+  const own = ownDose(move, setting.group);
+  const led = level.tempo && own.kind === 'reps' ? { ...own, tempo: level.tempo } : own;
+  const dose = doseInForce(item, led);
   const inForce = { move, level, dose, sides: sidePlan(item, move) };
   inForceKnown.set(item, { group: setting.group, inForce });
   return inForce;
@@ -85,12 +88,15 @@ export const ITEM_FAULTS = [
   'breath-needs-reps',
   'breath-or-tempo',
   'in-all-needs-turns',
+  'press-where-needs-press',
+  'not-at-this-place',
+  'unknown-option',
 ] as const;
 export type ItemFault = (typeof ITEM_FAULTS)[number];
 
 /** What clauses of a line do not go together, or do not go with its move. */
 export function itemFaults(item: Item, setting: Setting): readonly ItemFault[] {
-  const { move, dose, sides } = itemInForce(item, setting);
+  const { move, level, dose, sides } = itemInForce(item, setting);
   const faults: ItemFault[] = [];
   const levels = [item.level, ...Object.values(item.laneLevels ?? {})];
   if (levels.some((id) => id && !levelById(move, id))) faults.push('unknown-level');
@@ -105,12 +111,26 @@ export function itemFaults(item: Item, setting: Setting): readonly ItemFault[] {
   if (dose.kind === 'reps' && dose.inAll && sides.way !== 'alternating') {
     faults.push('in-all-needs-turns');
   }
+  if (item.pressWhere && !item.press) faults.push('press-where-needs-press');
+  if (item.at && !placesOf(level).includes(item.at)) faults.push('not-at-this-place');
+  if (item.options?.some((option) => !isKnown(option, setting))) faults.push('unknown-option');
   if (item.press) {
     if (dose.kind !== 'hold') faults.push('press-needs-hold');
     else if (sides.way === 'alternating') faults.push('press-needs-side');
     else if (!pressFits(dose.holdMs, item.press)) faults.push('press-too-long');
   }
   return faults;
+}
+
+/** Every place that a level can be done at: its own, and those it names besides. */
+export function placesOf({ from, to, also }: Level): readonly PositionRef[] {
+  return from === to ? [from, ...(also ?? [])] : [from];
+}
+
+function isKnown({ moveId, level }: ItemOption, setting: Setting): boolean {
+  const catalogue = catalogueFor(setting);
+  if (!hasMove(catalogue, moveId)) return false;
+  return level === undefined || levelById(moveById(catalogue, moveId), level) !== undefined;
 }
 
 /** The words of a line that each fault lies in. */
@@ -126,6 +146,9 @@ export const FAULTY_WORDS = {
   'breath-needs-reps': ['breath'],
   'breath-or-tempo': ['breath'],
   'in-all-needs-turns': ['dose'],
+  'press-where-needs-press': ['pressWhere'],
+  'not-at-this-place': ['at'],
+  'unknown-option': ['options'],
 } as const satisfies Record<ItemFault, readonly (keyof Item)[]>;
 
 /** An item without the words that do not go with its move; itself where all do. */

@@ -11,6 +11,8 @@ export const ROUTINE_MIGRATIONS: readonly MigrationStep[] = [
   { from: 3, what: 'own moves, and levels without commas', apply: withWritableLevels },
   // Version 5 calls the group and its pace what the text calls them, and levels by their ids.
   { from: 4, what: 'levels by id, group and pace', apply: withLevelIds },
+  // Version 6 added flows, spans, options and the like; nothing that was there changed.
+  { from: 5, what: 'flows, spans and options', apply: (routine) => routine },
 ];
 
 /** Names of levels that routine text could not write, and what they are called now. */

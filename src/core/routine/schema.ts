@@ -3,20 +3,30 @@ import { POSITION_IDS, REGIONS, paceChangesSchema } from '@/core/body';
 import { LONGEST_MS, oneLineSchema, routineIdSchema, GROUP_NAMES } from '@/core/common';
 import { hasMove, moveSchema, workMsSchema } from '@/core/moves';
 import { LANE_NAMES, limitsSchema } from '@/core/people';
-import { SECTIONS, entrySchema, type Entry, type Item, type SectionName } from './entries';
+import {
+  SECTIONS,
+  entrySchema,
+  sectionHeadSchema,
+  type Entry,
+  type Item,
+  type SectionName,
+} from './entries';
 import { catalogueFor, itemFaults } from './item';
 import { SCHOOLS, SCHOOL_QUESTIONS } from './school';
 import { IN_ROOM, MOST_OF_A_THING } from './room';
 import { isLeadable } from './size';
 
 /** The version that this application writes. */
-export const ROUTINE_VERSION = 5;
+export const ROUTINE_VERSION = 6;
 export const MOST_ENTRIES = 400;
 export const MOST_OWN_MOVES = 500;
 /** Notes of a routine's own, before its first section. */
 export const MOST_NOTES = 50;
 /** Words said of limits that wait for an answer. */
 export const MOST_UNREAD = { count: 20, letters: 60 } as const;
+
+/** Letters of how often it is done. */
+export const MOST_OFTEN = 80;
 
 const entriesSchema = z.array(entrySchema).max(MOST_ENTRIES);
 const positionSchema = z.enum(POSITION_IDS);
@@ -69,6 +79,16 @@ export const routineSchema = z
       .array(oneLineSchema(MOST_UNREAD.letters).regex(/^[^,;#]+$/))
       .min(1)
       .max(MOST_UNREAD.count)
+      .optional(),
+    /** When and how often it is meant to be done, in own words. */
+    often: oneLineSchema(MOST_OFTEN)
+      .min(1)
+      .regex(/^[^#]*$/)
+      .optional(),
+    /** What stands at the heads of sections. */
+    heads: z
+      .partialRecord(z.enum(SECTIONS), sectionHeadSchema)
+      .refine((heads) => Object.keys(heads).length > 0, { error: 'names no section' })
       .optional(),
     goals: z.array(z.enum(REGIONS)).min(1).max(REGIONS.length).optional(),
     /** Moves that are not, or not so, in the shipped catalogue, for what is done and stands in. */

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { SIDES, POSITION_IDS } from '@/core/body';
+import { LOADS, SIDES, POSITION_IDS } from '@/core/body';
 import { itemIdSchema, routineIdSchema, type ItemId, GROUP_NAMES } from '@/core/common';
 import { CHALLENGES, SHIPPED, PROP_NAMES, SUPPORTS, type WrittenDose } from '@/core/moves';
 import { LANE_NAMES } from '@/core/people';
-import { mendedItem, type Entry, type Line, type Routine } from '@/core/routine';
+import { mendedItem, saysSomething, type Entry, type Line, type Routine } from '@/core/routine';
 
 const seconds = (least: number, most: number) =>
   fc.integer({ min: least, max: most }).map((s) => s * 1000);
@@ -78,10 +78,36 @@ export const wordsArbitrary = fc
   .map((text) => text.replace(/[\p{Cc}\u2028\u2029]/gu, '').trim())
   .filter((text) => text !== '' && text.length <= 120);
 
+const moveId = fc.constantFrom(...SHIPPED.moves.map(({ id }) => id));
+
+const option = fc.record(
+  { lane: fc.constantFrom(...LANE_NAMES), moveId, dose },
+  { requiredKeys: ['moveId'] },
+);
+
+const throughout = fc.oneof(
+  fc.record({ words: wordsArbitrary }),
+  fc.record(
+    {
+      words: wordsArbitrary,
+      props: fc.uniqueArray(fc.constantFrom(...PROP_NAMES), { minLength: 1, maxLength: 2 }),
+    },
+    { requiredKeys: ['props'] },
+  ),
+);
+
+const head = fc.oneof(
+  fc.record(
+    { rounds: fc.integer({ min: 2, max: 3 }), restMs: seconds(1, 90), throughout },
+    { requiredKeys: ['rounds'] },
+  ),
+  fc.record({ throughout }),
+);
+
 const itemWithout = fc.record(
   {
     kind: fc.constant('item' as const),
-    moveId: fc.constantFrom(...SHIPPED.moves.map(({ id }) => id)),
+    moveId,
     dose,
     restMs: seconds(0, 60),
     press: fc.record({ pressMs: seconds(3, 10), times: fc.integer({ min: 1, max: 4 }) }),
@@ -99,7 +125,7 @@ const itemWithout = fc.record(
     weak: fc.record({ side: fc.constantFrom(...SIDES), extraMs: seconds(1, 30) }),
     support: fc.constantFrom(...SUPPORTS),
     challenge: fc.constantFrom(...CHALLENGES),
-    props: fc.uniqueArray(fc.constantFrom(...PROP_NAMES), { minLength: 1, maxLength: 3 }),
+    props: fc.uniqueArray(fc.constantFrom(...PROP_NAMES), { maxLength: 3 }),
     pinned: fc.constant(true as const),
     meant: wordsArbitrary,
     accept: fc.array(
@@ -109,8 +135,18 @@ const itemWithout = fc.record(
         maxLength: 2,
       },
     ),
+    alsoProps: fc.uniqueArray(fc.constantFrom(...PROP_NAMES), { minLength: 1, maxLength: 2 }),
+    asks: fc.uniqueArray(fc.constantFrom(...LOADS), { minLength: 1, maxLength: 3 }),
+    options: fc.uniqueArray(option, {
+      minLength: 1,
+      maxLength: 3,
+      selector: ({ lane, moveId }) => lane ?? moveId,
+    }),
+    straightOn: fc.constant(true as const),
     cue: wordsArbitrary,
     setUp: wordsArbitrary,
+    pressWhere: wordsArbitrary,
+    out: wordsArbitrary,
     note: wordsArbitrary,
   },
   { requiredKeys: ['kind', 'moveId'] },
@@ -123,6 +159,18 @@ const line = fc.oneof(
     arbitrary: fc.record(
       { kind: fc.constant('rest' as const), restMs: seconds(1, 90), note: wordsArbitrary },
       { requiredKeys: ['kind', 'restMs'] },
+    ),
+  },
+  {
+    weight: 1,
+    arbitrary: fc.record(
+      {
+        kind: fc.constant('notice' as const),
+        noticeMs: seconds(1, 60),
+        words: wordsArbitrary,
+        note: wordsArbitrary,
+      },
+      { requiredKeys: ['kind', 'noticeMs', 'words'] },
     ),
   },
   {
@@ -143,16 +191,20 @@ const entry = fc.oneof(
           perSide: fc.constant(true as const),
           firstSide: fc.constantFrom(...SIDES),
           buildUp: fc.constant(true as const),
+          inOneGo: fc.constant(true as const),
+          choose: fc.constant(1),
+          throughout,
           restMs: seconds(1, 60),
           note: wordsArbitrary,
           lines: fc.array(line, { minLength: 1, maxLength: 3 }),
         },
         { requiredKeys: ['kind', 'lines'] },
       )
-      .map(({ firstSide, ...block }) => ({
+      .map(({ firstSide, choose, ...block }) => ({
         ...block,
-        ...(block.rounds || block.perSide || block.buildUp ? {} : { rounds: 2 }),
+        ...(saysSomething(block) ? {} : { rounds: 2 }),
         ...(block.perSide && firstSide && { firstSide }),
+        ...(choose && block.lines.filter(({ kind }) => kind === 'item').length > 1 && { choose }),
       })),
   },
 );
@@ -182,6 +234,8 @@ export const routineArbitrary: fc.Arbitrary<Routine> = fc
       fc.constantFrom([], [{ limit: 'knee painful' as const, side: 'left' as const }]),
     ),
     goals: optional(fc.constantFrom(['neck' as const])),
+    often: optional(fc.constantFrom('3-5 a week', 'every hour, 2 min', 'evenings')),
+    heads: optional(fc.record({ main: head })),
     parts: fc.tuple(
       fc.array(entry, { maxLength: 4 }),
       fc.array(entry, { maxLength: 6 }),

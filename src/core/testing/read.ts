@@ -30,6 +30,7 @@ export const plainPhrases: ScorePhrases & ScriptPhrases = {
   rest: 'rest',
   risingPause: 'rising pause',
   press: 'press',
+  pressInto: (where) => `press ${where}`,
   forSides: (cue) => cue,
   ease: 'ease',
   andRest: 'and rest',

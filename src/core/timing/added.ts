@@ -1,6 +1,16 @@
 import isEqual from 'fast-deep-equal';
 import type { TakingPart } from '@/core/people';
-import { SECTIONS, type Entry, type Line, type Place, type Routine } from '@/core/routine';
+import {
+  SECTIONS,
+  applyChange,
+  entriesInOrder,
+  flowsOn,
+  type Entry,
+  type Line,
+  type Place,
+  type Routine,
+} from '@/core/routine';
+import { timesOf } from './compile';
 import type { ScorePhrases } from './score';
 import { stintTimer, type RoomState } from './stint';
 
@@ -19,7 +29,9 @@ export interface AddTimer {
  * its place, and what follows only until the room stands as it did without it.
  */
 export function addTimer(routine: Routine, part: TakingPart, phrases: ScorePhrases): AddTimer {
+  if (runsOn(routine)) return wholeTimer(routine, part, phrases);
   const timer = stintTimer(routine, part, phrases);
+  const whole = remembered(() => wholeTimer(routine, part, phrases));
   const rows = SECTIONS.flatMap((section) =>
     routine.sections[section].map((entry) => ({ section, entry })),
   );
@@ -33,7 +45,9 @@ export function addTimer(routine: Routine, part: TakingPart, phrases: ScorePhras
   const last = states.at(-1) ?? timer.start;
 
   return {
-    added: (entry, { section, at, inBlock }) => {
+    added: (entry, place) => {
+      if (flowsOn(entry)) return whole().added(entry, place);
+      const { section, at, inBlock } = place;
       const own = routine.sections[section];
       const block = inBlock === undefined ? undefined : own.find(({ id }) => id === inBlock);
       const first = rows.findIndex(
@@ -59,6 +73,27 @@ export function addTimer(routine: Routine, part: TakingPart, phrases: ScorePhras
       return isEqual(state, last) ? ms : ms + homeMs(state) - homeMs(last);
     },
   };
+}
+
+/** Where lines flow on, or a section has a head, an entry's time is not its own alone. */
+function runsOn(routine: Routine): boolean {
+  return routine.heads !== undefined || entriesInOrder(routine).some(({ entry }) => flowsOn(entry));
+}
+
+function wholeTimer(routine: Routine, part: TakingPart, phrases: ScorePhrases): AddTimer {
+  const { totalMs } = timesOf(routine, part, phrases);
+  return {
+    added: (entry, place) => {
+      const change = { what: 'add', steps: [{ kind: 'add' as const, place, entry }] };
+      return timesOf(applyChange(routine, change), part, phrases).totalMs - totalMs;
+    },
+  };
+}
+
+/** Made when it is first asked for. */
+function remembered<T extends object>(make: () => T): () => T {
+  let made: T | undefined;
+  return () => (made ??= make());
 }
 
 function withLine(block: Extract<Entry, { kind: 'block' }>, entry: Entry, at: number): Entry {

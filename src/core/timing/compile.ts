@@ -1,5 +1,5 @@
 import { byLane, type TakingPart } from '@/core/people';
-import type { Routine } from '@/core/routine';
+import type { NoticeLine, Routine } from '@/core/routine';
 import { addPlay } from './play';
 import { isWork, msOf, type Score, type ScorePhrases, type Segment } from './score';
 import { unroll, type Gap, type Play } from './unroll';
@@ -40,10 +40,16 @@ function walked(walk: Walk): Score {
 export function addSteps(walk: Walk, steps: readonly (Play | Gap)[]): void {
   for (const step of steps) {
     if (step.kind === 'play') addPlay(walk, step);
+    else if (step.notice) addNotice(walk, step.notice);
     else if (step.restMs === null) add(walk, 'pause', walk.pace.betweenMs, null);
     else
       add(walk, 'rest', step.restMs, null, { cues: cueNow(walk, 'rest', () => walk.phrases.rest) });
   }
+}
+
+/** Quiet time, with its words at the start. */
+function addNotice(walk: Walk, { id, noticeMs, words }: NoticeLine): void {
+  add(walk, 'notice', noticeMs, null, { noticeId: id, cues: cueNow(walk, 'notice', () => words) });
 }
 
 /** Work and press by side; what both sides do counts half to each. */

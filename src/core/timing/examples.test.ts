@@ -122,4 +122,49 @@ describe('worked examples', () => {
   test('Q desk, a span is led at its lower end: 98 s', () => {
     expect(secondsOf(`Seated cat: 8-12 reps x2-3, rest 10s, tempo 2-1-2-0, ${SHORT}`)).toBe(98);
   });
+
+  test('K desk, three lines in one go: 80 s', () => {
+    const lines = [
+      `Seated cat: 4 reps, tempo 3-0-3, ${SHORT}`,
+      'Seated side bend: hold 10s',
+      'Seated twist: hold 10s',
+    ];
+    expect(secondsOf(`(in one go)\n  ${lines.join('\n  ')}`)).toBe(80);
+  });
+
+  test('L desk, each side in one go, with one switch: 52 s', () => {
+    const lines = `Seated side bend: hold 10s, ${SHORT}\n  Seated twist: hold 10s`;
+    expect(secondsOf(`(each side, in one go)\n  ${lines}`)).toBe(52);
+  });
+
+  test('R desk, a line straight on: 38 s', () => {
+    const text = `Seated cat: 4 reps, tempo 2-1-2-0, ${SHORT}\nSeated twist: hold 10s, left only, straight on`;
+    expect(secondsOf(text)).toBe(38);
+  });
+
+  test('S desk, a section done twice: 81 s', () => {
+    const text = `[main, 2 rounds, rest 30s]\nSeated cat: 4 reps, tempo 2-1-2-0, ${SHORT}`;
+    expect(secondsOf(text)).toBe(81);
+  });
+
+  test('T desk, time to notice something: 61 s', () => {
+    const cat = `Seated cat: 4 reps, tempo 2-1-2-0, ${SHORT}`;
+    const twist = `Seated twist: hold 10s, left only, ${SHORT}`;
+    const text = `${cat}\nnotice 15s "Which side feels heavier?"\n${twist}`;
+    expect(secondsOf(text)).toBe(61);
+  });
+
+  test('U older, from held to free without a step: 71 s', () => {
+    const text = [
+      'group: older',
+      'lanes: stand',
+      'start: stand-chair',
+      'end: stay',
+      `Feet-together stance: hold 20s, ${SHORT}`,
+      `Standing round and lift: 6 reps, tempo 2-0-2-0, ${SHORT}`,
+    ].join('\n');
+    const score = scoreOf(text);
+    expect(score.totalMs).toBe(71_000);
+    expect(score.segments.some(({ kind }) => kind === 'transfer')).toBe(false);
+  });
 });

@@ -1,8 +1,9 @@
 import { talkMs, type Side } from '@/core/body';
+import { LONGEST_MS, withStop } from '@/core/common';
 import { cuesOf, type Level, type Move, type WorkPart } from '@/core/moves';
 import { itemInForce, type Item, type ItemInForce } from '@/core/routine';
-import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken } from './cues';
-import type { Mark, SegmentSide, SpokenCue } from './score';
+import { COUNT_DOWN_FROM_MS, COUNT_DOWN_MS, goCue, spoken, type GoCue } from './cues';
+import { isWork, type Mark, type SegmentSide, type SpokenCue } from './score';
 import type { Play } from './unroll';
 import { add, partsFor, type Doing, type Walk } from './walk';
 import { cueNow, goTo, laneTarget, turnTo, waysBeforeTurn } from './ways';
@@ -17,7 +18,7 @@ export function addPlay(walk: Walk, play: Play): void {
     item,
     round: play.round,
     moveName: inForce.move.name,
-    ...partsFor(walk, item),
+    ...partsFor(walk, item, play.throughout),
   };
   const passes = passesOf(play, inForce, walk);
   const side = passes[0]?.side ?? null;
@@ -25,14 +26,56 @@ export function addPlay(walk: Walk, play: Play): void {
   const turn = play.turns ? passSide : null;
   if (turn) waysBeforeTurn(walk, doing, turn);
   else goTo(walk, doing, sideOf(side) ?? passSide);
-  if (play.firstOfLine) addSetUp(walk, doing, inForce, side, first);
+  const taken = play.takesUp.flatMap(({ words }) => (words === undefined ? [] : [withStop(words)]));
+  if (play.firstOfLine && !play.straight) addSetUp(walk, doing, inForce, side, first, taken);
   if (turn) addSwitch(walk, turn, inForce, doing);
-  else add(walk, 'count-in', walk.pace.countInMs, doing, { side });
+  else if (play.straight !== 'work') {
+    add(walk, 'count-in', walk.pace.countInMs, doing, { side });
+  } else if (passes[0]) tellAhead(walk, doing, inForce, passes[0], first, taken);
   passes.forEach((pass, i) => {
     const to = sideOf(pass.side);
     if (i > 0 && to) addSwitch(walk, to, inForce, doing);
     addSets(walk, pass, sideOf(passes[i + 1]?.side ?? null), inForce, first, doing);
   });
+}
+
+/**
+ * What flows on is told in the last seconds of what is before, name and go-cue, where they have been
+ * kept free; else its go-cue alone is said when it begins.
+ */
+function tellAhead(
+  walk: Walk,
+  doing: Doing,
+  inForce: ItemInForce,
+  { sets: [set] }: SidePass,
+  first: Side | null,
+  taken: readonly string[],
+): void {
+  const before = walk.segments.findLastIndex(isWork);
+  const last = walk.segments[before];
+  if (walk.quiet || !set || !last) return;
+  const { text } = goSaid(walk, doing, { ...set, ms: LONGEST_MS }, first);
+  const name = leadingMove(walk, doing, inForce).name;
+  const { talkWpm } = walk.pace;
+  // "And rest" and a count-down are not for what goes on.
+  const cues = last.cues.filter(({ kind }) => kind !== 'end');
+  const freeMs = Math.max(last.startMs, ...cues.map((cue) => cue.atMs + talkMs(cue.text, talkWpm)));
+  for (const said of [[name, ...taken, text], [name, text], [name]]) {
+    const words = said.map(withStop).join(' ');
+    const atMs = last.endMs - talkMs(words, talkWpm);
+    if (atMs < freeMs) continue;
+    walk.segments[before] = { ...last, cues: [...cues, { atMs, kind: 'ahead', text: words }] };
+    return;
+  }
+  walk.segments[before] = { ...last, cues };
+}
+
+/** What is said when the leading lane begins a set. */
+function goSaid(walk: Walk, doing: Doing, set: WorkSet, first: Side | null): Omit<GoCue, 'fits'> {
+  const { move: done, level } = (walk.lanes[0] && doing.choices.get(walk.lanes[0].name)) ?? {};
+  if (!done || !level) return { text: walk.phrases.restHere };
+  const cues = { ...cuesOf(done, level), sides: done.sides };
+  return goCue(ownOf(doing, done), cues, set, first, walk.pace, walk.phrases);
 }
 
 /** In a pass of a per-side block an item of two sides does that side alone. */
@@ -49,16 +92,19 @@ function addSetUp(
   inForce: ItemInForce,
   side: SegmentSide,
   first: Side | null,
+  taken: readonly string[],
 ): void {
   const { pace, phrases } = walk;
   const texts = walk.lanes.map(({ name }) => {
     const { move, level } = doing.choices.get(name) ?? {};
     if (!move || !level) return phrases.restHere;
     const own = move === inForce.move ? doing.item.setUp : undefined;
-    return spoken(own ?? cuesOf(move, level).setUp, side, first, phrases);
+    const setUp = spoken(own ?? cuesOf(move, level).setUp, side, first, phrases);
+    return [taken.length > 0 ? withStop(setUp) : setUp, ...taken].join(' ');
   });
+  const levels = walk.lanes.map(({ name }) => doing.choices.get(name)?.level?.setUpMs ?? 0);
   const longestMs = Math.max(...texts.map((text) => talkMs(text, pace.talkWpm) + pace.settlingMs));
-  const ms = Math.max(pace.setUpMs, longestMs);
+  const ms = Math.max(pace.setUpMs, longestMs, ...levels);
   add(walk, 'set-up', ms, doing, { side, cues: cueNow(walk, 'set-up', () => texts[0]) });
 }
 
@@ -83,7 +129,8 @@ function addSets(
   doing: Doing,
 ): void {
   for (const lane of walk.lanes) {
-    lane.at = laneTarget(lane, doing.choices.get(lane.name), 'to', sideOf(side));
+    const choice = doing.choices.get(lane.name);
+    lane.at = laneTarget(lane, choice, 'to', sideOf(side), doing.item.at);
   }
   sets.forEach((set, i) => {
     if (i > 0) {
@@ -111,17 +158,7 @@ function addSet(
   const startMs = walk.nowMs;
   const endMs = startMs + set.ms;
   const { move: done, level } = (walk.lanes[0] && doing.choices.get(walk.lanes[0].name)) ?? {};
-  const { text, whole } =
-    done && level
-      ? goCue(
-          ownOf(doing, done),
-          { ...cuesOf(done, level), sides: done.sides },
-          set,
-          first,
-          walk.pace,
-          walk.phrases,
-        )
-      : { text: walk.phrases.restHere, whole: undefined };
+  const { text, whole } = goSaid(walk, doing, set, first);
   const go: SpokenCue = { atMs: startMs, kind: 'go', text, ...(whole && { whole }) };
   const cues: SpokenCue[] = [go, ...endCues(walk, set, text, endMs)];
   if (set.ms >= COUNT_DOWN_FROM_MS && nextSide) {
@@ -141,7 +178,7 @@ function addSet(
       walk,
       part.kind,
       i,
-      done && level ? pressOf(walk, done, level, set.side) : undefined,
+      done && level ? pressOf(walk, doing, done, level, set.side) : undefined,
     );
     add(walk, part.kind, part.ms, doing, {
       side: set.side,
@@ -167,11 +204,15 @@ const NO_OWN_WORDS: Pick<Item, 'cue'> = {};
 
 function pressOf(
   { phrases }: Walk,
+  { item }: Doing,
   done: Move,
   level: Level,
   side: SegmentSide,
 ): string | undefined {
   const { press } = cuesOf(done, level);
+  if (item.pressWhere !== undefined && done.id === item.moveId) {
+    return spoken(phrases.pressInto(item.pressWhere), side, null, phrases);
+  }
   return press && spoken(press, side, null, phrases);
 }
 

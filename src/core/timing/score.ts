@@ -11,6 +11,7 @@ export const SEGMENT_KINDS = [
   'work',
   'press',
   'rest',
+  'notice',
   'switch',
   'pause',
 ] as const;
@@ -30,7 +31,18 @@ export interface Mark {
 
 /** What a cue of the score is for. */
 export type CueKind =
-  'way' | 'fetch' | 'set-up' | 'go' | 'press' | 'ease' | 'end' | 'switch' | 'rest' | 'pause';
+  | 'way'
+  | 'fetch'
+  | 'set-up'
+  | 'ahead'
+  | 'notice'
+  | 'go'
+  | 'press'
+  | 'ease'
+  | 'end'
+  | 'switch'
+  | 'rest'
+  | 'pause';
 
 export interface SpokenCue {
   readonly atMs: number;
@@ -58,6 +70,8 @@ export interface Segment {
   readonly startMs: number;
   readonly endMs: number;
   readonly itemId: ItemId | null;
+  /** The line of a notice. */
+  readonly noticeId?: ItemId;
   readonly moveId: MoveId | null;
   readonly moveName: string | null;
   /** In a switch, set-up or count-in the side that it leads to. */
@@ -122,6 +136,8 @@ export interface ScorePhrases {
   readonly rest: string;
   readonly risingPause: string;
   readonly press: string;
+  /** With where to press, in the instructor's own words. */
+  readonly pressInto: (where: string) => string;
   /**
    * A cue of a move for the sides that a line asks for, which may be other than the move's own: who
    * does one side at a time is not told to change.

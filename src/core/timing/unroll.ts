@@ -1,14 +1,18 @@
-import type { Side } from '@/core/body';
+import { paceOf, type Pace, type Side } from '@/core/body';
 import {
   SECTIONS,
+  chosenLines,
   itemInForce,
   type Block,
   type Entry,
   type Item,
   type Line,
+  type NoticeLine,
   type Routine,
   type SectionName,
+  type Throughout,
 } from '@/core/routine';
+import { workOf } from './set-times';
 
 /** One time that an item is done. */
 export interface Play {
@@ -22,67 +26,111 @@ export interface Play {
   readonly turns: boolean;
   /** The first play of its line has the set-up. */
   readonly firstOfLine: boolean;
+  /** Flows on from what stands before: work, or a rest, behind which the room is counted in. */
+  readonly straight: 'work' | 'rest' | null;
+  /** What is kept up around it: of its section, and of its block. */
+  readonly throughout: readonly Throughout[];
+  /** The first play of what is kept up: its words are said there. */
+  readonly takesUp: readonly Throughout[];
 }
 
-/** Time between plays: a rest that was asked for, or the pace's own. */
+/** Time between plays: a rest or a notice that was asked for, or the pace's own. */
 export interface Gap {
   readonly kind: 'gap';
   /** Null is the pause of "between moves". */
   readonly restMs: number | null;
+  readonly notice?: NoticeLine;
 }
 
-/** A play that is still being laid out, or a rest. */
+/** A play that is still being laid out, or time between. */
 type Step =
-  { -readonly [K in keyof Play]: Play[K] } | { readonly kind: 'rest'; readonly restMs: number };
+  | ({ -readonly [K in keyof Omit<Play, 'straight'>]: Play[K] } & { flows: boolean })
+  | { readonly kind: 'rest'; readonly restMs: number }
+  | { readonly kind: 'notice'; readonly notice: NoticeLine };
 
 /**
  * Lays out what is done in order, with exactly one kind of gap between two plays: rests that are
  * written there or that a block has, nothing at the turn of a per-side block, else the pace's pause.
  */
 export function unroll(routine: Routine): readonly (Play | Gap)[] {
-  const steps = SECTIONS.flatMap((section) =>
-    routine.sections[section].flatMap((entry) => stepsOf(entry, section, routine)),
-  );
+  const steps = SECTIONS.flatMap((section) => sectionSteps(section, routine));
   const seen = new Set<string>();
+  const kept = new Set<Throughout>();
   const timeline: (Play | Gap)[] = [];
   for (const step of steps) {
     if (step.kind === 'rest') {
       timeline.push({ kind: 'gap', restMs: step.restMs });
       continue;
     }
-    if (timeline.at(-1)?.kind === 'play' && !step.turns) {
+    if (step.kind === 'notice') {
+      const { notice } = step;
+      timeline.push({ kind: 'gap', restMs: notice.noticeMs, notice });
+      continue;
+    }
+    const before = timeline.at(-1);
+    const follows = before && (before.kind === 'play' ? 'work' : 'rest');
+    const { flows, ...play } = step;
+    const straight = (flows && follows) || null;
+    if (follows === 'work' && !step.turns && !straight) {
       timeline.push({ kind: 'gap', restMs: null });
     }
-    step.firstOfLine = !seen.has(step.item.id);
-    timeline.push(step);
+    const takesUp = step.throughout.filter((one) => !kept.has(one));
+    timeline.push({ ...play, straight, takesUp, firstOfLine: !seen.has(step.item.id) });
     seen.add(step.item.id);
+    takesUp.forEach((one) => kept.add(one));
   }
   return timeline;
 }
 
-function stepsOf(entry: Entry, section: SectionName, routine: Routine): readonly Step[] {
-  if (entry.kind === 'block') return blockSteps(entry, section, routine);
-  return lineSteps(entry, { section, round: 1, passSide: null });
+/** A section as often as it is done, with its rest between; its first line never flows on. */
+function sectionSteps(section: SectionName, routine: Routine): readonly Step[] {
+  const { rounds = 1, restMs, throughout } = routine.heads?.[section] ?? {};
+  const between: readonly Step[] = restMs === undefined ? [] : [{ kind: 'rest', restMs }];
+  const kept = throughout ? [throughout] : [];
+  const all = Array.from({ length: rounds }, (_, i) => {
+    const steps = routine.sections[section].flatMap((entry) => {
+      const own = (entry.kind === 'block' && entry.rounds) || 1;
+      const where = { section, round: i * own + 1, passSide: null, flows: false, throughout: kept };
+      return entry.kind === 'block' ? blockSteps(entry, where, routine) : lineSteps(entry, where);
+    });
+    const first = steps.find(({ kind }) => kind !== 'rest');
+    if (first?.kind === 'play') first.flows = false;
+    return steps;
+  });
+  return joined(all, between);
 }
 
-type Where = Pick<Play, 'section' | 'round' | 'passSide'>;
+type Where = Pick<Play, 'section' | 'round' | 'passSide' | 'throughout'> & {
+  /** Whether lines flow on from what is before them. */
+  readonly flows: boolean;
+};
 
 function lineSteps(line: Line, where: Where): readonly Step[] {
   if (line.kind === 'rest') return [{ kind: 'rest', restMs: line.restMs }];
+  if (line.kind === 'notice') return [{ kind: 'notice', notice: line }];
   if (line.kind !== 'item') return [];
-  const { section, round, passSide } = where;
-  return [{ kind: 'play', item: line, section, round, passSide, turns: false, firstOfLine: false }];
+  const { section, round, passSide, throughout } = where;
+  const flows = where.flows || line.straightOn === true;
+  const about = { section, round, passSide, throughout, takesUp: NOTHING, flows };
+  return [{ kind: 'play', item: line, turns: false, firstOfLine: false, ...about }];
 }
 
+const NOTHING: readonly Throughout[] = [];
+
 /** Rounds hold passes, passes hold build-up steps; the block's rest stands between rounds or steps. */
-function blockSteps(block: Block, section: SectionName, routine: Routine): readonly Step[] {
+function blockSteps(block: Block, around: Where, routine: Routine): readonly Step[] {
+  const throughout = block.throughout
+    ? [...around.throughout, block.throughout]
+    : around.throughout;
+  const lines = [...linesDone(block, routine)];
   const between: readonly Step[] =
     block.restMs === undefined ? [] : [{ kind: 'rest', restMs: block.restMs }];
   const rounds = Array.from({ length: block.rounds ?? 1 }, (_, i) => {
     const passes = passesOf(block).map((passSide) => {
-      const where = { section, round: i + 1, passSide };
-      const steps = sequences(block).map((lines) =>
-        lines
+      const round = around.round + i;
+      const where = { ...around, round, passSide, throughout, flows: block.inOneGo === true };
+      const steps = sequences({ ...block, lines }).map((sequence) =>
+        sequence
           .filter((line) => inPass(line, passSide, routine))
           .flatMap((line) => lineSteps(line, where)),
       );
@@ -90,7 +138,31 @@ function blockSteps(block: Block, section: SectionName, routine: Routine): reado
     });
     return turned(passes);
   });
-  return joined(rounds, between);
+  const steps = joined(rounds, between);
+  // What flows inside begins like anything else, where its first line does not say otherwise.
+  const first = steps.find(({ kind }) => kind === 'play');
+  if (first?.kind === 'play') first.flows = first.item.straightOn === true;
+  return steps;
+}
+
+/** The lines of a choice that take longest, as many as are chosen, with the rests behind them. */
+function linesDone(block: Block, routine: Routine): readonly Line[] {
+  if (block.choose === undefined) return block.lines;
+  const items = block.lines.filter((line) => line.kind === 'item');
+  const pace = paceOf(routine.group, routine.pace);
+  const timed = items.map((item) => ({ item, ms: ownMs(item, routine, pace) }));
+  const longest = timed.sort((a, b) => b.ms - a.ms).slice(0, block.choose);
+  const chosen = new Set(longest.map(({ item }) => item.id));
+  return chosenLines(block, chosen);
+}
+
+/** What an item takes of itself, wherever people come from. */
+function ownMs(item: Item, routine: Routine, pace: Pace): number {
+  const inForce = itemInForce(item, routine);
+  const passes = workOf(item, inForce, pace);
+  const restsMs = passes.length * (inForce.dose.sets - 1) * inForce.dose.restMs;
+  const workMs = passes.flatMap(({ sets }) => sets).reduce((sum, { ms }) => sum + ms, 0);
+  return workMs + restsMs + (passes.length - 1) * pace.switchMs;
 }
 
 function passesOf(block: Block): readonly (Side | null)[] {

@@ -1,5 +1,6 @@
+import type { ItemId } from '@/core/common';
 import { paceOf, position, type Pace, type PositionId } from '@/core/body';
-import type { PropName, Support } from '@/core/moves';
+import { moveById, type PropName, type Support } from '@/core/moves';
 import {
   GROUPS,
   byLane,
@@ -19,6 +20,7 @@ import {
   type Item,
   type LaneBars,
   type Routine,
+  type Throughout,
 } from '@/core/routine';
 import { isWork, type LaneWork, type ScorePhrases, type Segment, type SegmentKind } from './score';
 
@@ -91,7 +93,11 @@ export function newWalk(routine: Routine, part: TakingPart, phrases: ScorePhrase
 }
 
 /** What every lane does for an item; worked out once an item. */
-export function partsFor(walk: Walk, item: Item): ItemParts {
+export function partsFor(
+  walk: Walk,
+  item: Item,
+  throughout: readonly Throughout[] = NONE,
+): ItemParts {
   const known = walk.parts.get(item.id);
   if (known) return known;
   const { move } = itemInForce(item, walk.routine);
@@ -100,21 +106,31 @@ export function partsFor(walk: Walk, item: Item): ItemParts {
     walk.lanes.map(({ name }) => {
       const { level, support, laneLevels } = item;
       const { group } = walk.routine;
-      const wish = { catalogue, move, level, support, group, ownLevel: laneLevels?.[name] };
+      const option = item.options?.find(({ lane }) => lane === name);
+      const wish = option
+        ? { catalogue, move: moveById(catalogue, option.moveId), level: option.level, group }
+        : { catalogue, move, level, support, group, ownLevel: laneLevels?.[name] };
       return [name, resolveInLane(name, wish, walk.bars.get(name))] as const;
     }),
   );
-  const parts = { choices, work: laneWork(item, choices) };
+  const keptUp = throughout.flatMap(({ props = [] }) => props);
+  const parts = { choices, work: laneWork(item, choices, keptUp) };
   walk.parts.set(item.id, parts);
   return parts;
 }
 
-function laneWork(item: Item, choices: ItemParts['choices']): ByLane<LaneWork> {
+function laneWork(
+  item: Item,
+  choices: ItemParts['choices'],
+  keptUp: readonly PropName[],
+): ByLane<LaneWork> {
   const works: { -readonly [L in keyof ByLane<LaneWork>]: LaneWork } = {};
   for (const [name, { move, level, reason }] of choices) {
-    const own = reason === 'as-written' || reason === 'easier-level';
+    const own = move?.id === item.moveId;
     const support: Support | null = (own && item.support) || (level?.support ?? null);
-    const props = (own && item.props) || (level?.props ?? []);
+    const used = (own && item.props) || (level?.props ?? NONE);
+    const also = own ? (item.alsoProps ?? NONE) : NONE;
+    const props = move ? withMore(used, also, keptUp) : NONE;
     works[name] = {
       moveId: move?.id ?? null,
       level: level?.id ?? null,
@@ -126,10 +142,21 @@ function laneWork(item: Item, choices: ItemParts['choices']): ByLane<LaneWork> {
   return works;
 }
 
+/** The props of a level with those used besides; the same list where there are none. */
+function withMore(
+  used: readonly PropName[],
+  ...more: readonly (readonly PropName[])[]
+): readonly PropName[] {
+  const others = more.flat().filter((prop) => !used.includes(prop));
+  return others.length > 0 ? [...used, ...new Set(others)] : used;
+}
+
 const NOBODY: ByLane<LaneWork> = {};
 const NONE: readonly never[] = [];
 
-type About = Partial<Pick<Segment, 'side' | 'set' | 'marks' | 'cues' | 'position'>>;
+type About = Partial<Pick<Segment, 'side' | 'set' | 'marks' | 'cues' | 'position'>> & {
+  readonly noticeId?: ItemId;
+};
 
 export function add(
   walk: Walk,
@@ -144,6 +171,7 @@ export function add(
     startMs: walk.nowMs,
     endMs: walk.nowMs + ms,
     itemId: doing?.item.id ?? null,
+    ...(about.noticeId && { noticeId: about.noticeId }),
     moveId: doing?.item.moveId ?? null,
     moveName: doing?.moveName ?? null,
     side: about.side ?? null,
@@ -170,7 +198,7 @@ function followHead(walk: Walk, kind: SegmentKind, ms: number, doing: Doing | nu
   }
   if (walk.headLowMs > HEAD_LOW_MS) walk.headUpDue = true;
   walk.headLowMs = 0;
-  const waits = kind === 'rest' || kind === 'pause';
+  const waits = kind === 'rest' || kind === 'pause' || kind === 'notice';
   if (waits && ms >= walk.pace.headUpMs) walk.headUpDue = false;
 }
 

@@ -12,8 +12,16 @@ import {
   type Side,
   type TransferPart,
 } from '@/core/body';
-import type { PropName } from '@/core/moves';
-import { NO_BARS, byLane, placeInLane, rulesBehind, type LaneChoice } from '@/core/people';
+import type { Level, PropName } from '@/core/moves';
+import {
+  NO_BARS,
+  byLane,
+  laneGoesTo,
+  placeInLane,
+  rulesBehind,
+  type LaneChoice,
+} from '@/core/people';
+import { placesOf } from '@/core/routine';
 import { transferCue } from './cues';
 import type { CueKind, SpokenCue } from './score';
 import { HEAD_LOW_MS, add, type Doing, type LaneWalk, type Walk } from './walk';
@@ -44,14 +52,40 @@ export function laneTarget(
   choice: LaneChoice | undefined,
   which: 'from' | 'to',
   side: Side | null,
+  asked?: PositionId,
 ): PositionId {
-  const ref: PositionRef | undefined = choice?.level?.[which];
+  const level = choice?.level;
+  if (level && level.from === level.to && level.through.length === 0) {
+    const own = asked !== undefined && placeInLane(lane.name, asked, null);
+    if (own && placesOf(level).includes(asked)) return own;
+    if (staysFor(level, lane.at)) return lane.at;
+    const first = placesOf(level).find((ref) => laneGoesTo(lane.name, ref));
+    if (first !== undefined) return placeInLane(lane.name, first, side) ?? lane.at;
+  }
+  const ref: PositionRef | undefined = level?.[which];
   return (ref && (placeInLane(lane.name, ref, side) ?? onSide(ref, side))) ?? lane.at;
+}
+
+/** Who stands at a chair, a wall, a counter or a rail stands free right there, hands off. */
+const HANDS_OFF: readonly PositionId[] = [
+  'stand-chair',
+  'stand-wall',
+  'stand-counter',
+  'stand-rail',
+];
+
+/** Whether a level is done where a lane is, though that is not its usual place. */
+function staysFor({ from, also, seatBehind }: Level, at: PositionId): boolean {
+  if (also?.includes(at)) return true;
+  return from === 'stand' && !seatBehind && HANDS_OFF.includes(at);
 }
 
 /** Everybody goes where an item is done, and its props come along: after going up, else before. */
 export function goTo(walk: Walk, doing: Doing, side: Side | null): void {
-  const ways = waysTo(walk, (lane) => laneTarget(lane, doing.choices.get(lane.name), 'from', side));
+  const ways = waysTo(walk, (lane) => {
+    const { item, choices } = doing;
+    return laneTarget(lane, choices.get(lane.name), 'from', side, item.at);
+  });
   const longest = slowest(ways);
   const up = longest !== undefined && goesUp(longest.lane.at, longest.to);
   if (!up) addProps(walk, doing);
@@ -82,7 +116,9 @@ function turnsOver(lane: LaneWalk, choice: LaneChoice | undefined, to: Side): bo
 export function waysBeforeTurn(walk: Walk, doing: Doing, to: Side): void {
   const ways = waysTo(walk, (lane) => {
     const choice = doing.choices.get(lane.name);
-    return turnsOver(lane, choice, to) ? lane.at : laneTarget(lane, choice, 'from', to);
+    return turnsOver(lane, choice, to)
+      ? lane.at
+      : laneTarget(lane, choice, 'from', to, doing.item.at);
   });
   addProps(walk, doing);
   addWays(walk, ways, doing);
@@ -98,8 +134,9 @@ export function turnTo(walk: Walk, doing: Doing, to: Side): number {
     const from = choice?.level?.from;
     // Who came to this side by a way has turned over on it.
     const turned = from !== undefined && isSided(from) && lane.at === onSide(from, to);
-    lane.at = laneTarget(lane, choice, 'from', to);
-    return switchMs(walk.pace, turned ? undefined : choice?.level?.longSwitch);
+    lane.at = laneTarget(lane, choice, 'from', to, doing.item.at);
+    const { longSwitch, switchMs: leastMs = 0 } = choice?.level ?? {};
+    return Math.max(switchMs(walk.pace, turned ? undefined : longSwitch), leastMs);
   });
   return Math.max(...times);
 }

@@ -18,6 +18,8 @@ export function nameOf(entry: Entry, setting: Setting): string {
       return itemInForce(entry, setting).move.name;
     case 'rest':
       return BUILD.rest(timeWords(entry.restMs));
+    case 'notice':
+      return BUILD.notice(timeWords(entry.noticeMs), entry.words);
     case 'note':
       return BUILD.note;
     case 'block':

@@ -33,6 +33,7 @@ export const BUILD = {
   band: (time: string) =>
     `The whole routine to scale, ${time}. The list below has the same in words.`,
   empty: 'Nothing here yet. Type a move below, such as “seated twist 20s each”.',
+  notice: (time: string, words: string) => `notice for ${time}: “${words}”`,
   rest: (time: string) => `Rest ${time}`,
   note: 'Note',
   block: 'Block',

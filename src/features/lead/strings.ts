@@ -81,6 +81,7 @@ export const STAGE: Readonly<Record<Exclude<SegmentKind, 'work' | 'press'>, stri
   prop: 'Fetch it',
   'set-up': 'Get ready',
   'count-in': 'Starts in',
+  notice: 'notice',
   rest: 'Rest',
   switch: 'Switch sides',
   pause: 'Pause',

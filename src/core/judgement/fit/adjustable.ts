@@ -1,7 +1,9 @@
+import type { ItemId } from '@/core/common';
 import { amountOf } from '@/core/moves';
 import { paceOf } from '@/core/body';
 import {
   changeItem,
+  choiceBlocks,
   doseChanged,
   itemInForce,
   itemsInOrder,
@@ -42,10 +44,17 @@ function timesOf(segments: readonly Segment[]) {
   return { oldWorkMs, oldTimeMs: oldWorkMs + restMs };
 }
 
+/** Lines that are still to be chosen from: which of them is longest may not hang on their doses. */
+function itemsOpen(routine: Routine): ReadonlySet<ItemId> {
+  return new Set(choiceBlocks(routine).flatMap(({ lines }) => lines.map(({ id }) => id)));
+}
+
 export function adjustableItems(routine: Routine, score: Score, sets: Sets): readonly Adjustable[] {
   const pace = paceOf(routine.group, routine.pace);
   const all = byItem(score);
+  const open = itemsOpen(routine);
   return itemsInOrder(routine).flatMap((item): readonly Adjustable[] => {
+    if (open.has(item.id)) return [];
     const segments = all.get(item.id) ?? [];
     const repeats = repeatsOf(item, segments);
     const options = doseOptions(item, pace, routine, repeats, sets);
@@ -65,7 +74,9 @@ export interface Stretchable {
 export function stretchableItems(routine: Routine, score: Score): readonly Stretchable[] {
   const pace = paceOf(routine.group, routine.pace);
   const all = byItem(score);
+  const open = itemsOpen(routine);
   return itemsInOrder(routine).flatMap((item): readonly Stretchable[] => {
+    if (open.has(item.id)) return [];
     const segments = all.get(item.id) ?? [];
     const ends = doseEnds(item, pace, routine, repeatsOf(item, segments));
     if (!ends) return [];

@@ -1,6 +1,13 @@
 import type { Pace } from '@/core/body';
-import { alternatingSetMs, pressFits, sideSetMs, amountOf } from '@/core/moves';
-import { amountRange, itemInForce, type Item, type Setting } from '@/core/routine';
+import { alternatingSetMs, pressFits, sideSetMs, amountOf, type Dose } from '@/core/moves';
+import {
+  TIME_STEP_MS,
+  amountRange,
+  itemInForce,
+  type AmountRange,
+  type Item,
+  type Setting,
+} from '@/core/routine';
 import { type Segment, isWork } from '@/core/timing';
 
 /** How often the sets of an item are done, all rounds and sides together. */
@@ -48,14 +55,15 @@ function counting(
   { passes, extraMs }: Repeats,
   sets: Sets,
 ): Counting | undefined {
-  const range = amountRange(item, setting);
-  if (!range || item.pinned || passes === 0) return undefined;
   const { move, dose, sides } = itemInForce(item, setting);
+  const range = spanOf(dose) ?? amountRange(item, setting);
+  if (!range || item.pinned || passes === 0) return undefined;
   const setMs = sides.way === 'alternating' ? alternatingSetMs(dose, pace) : sideSetMs(dose, pace);
   // A set is as long as its amount says: so many milliseconds, reps or breaths of one length.
   const eachMs = setMs / amountOf(dose);
   const extraPerSetMs = extraMs / Math.max(1, dose.sets);
-  const [fewest, most] = sets === 'free' ? move.range.sets : [dose.sets, dose.sets];
+  const span = dose.mostSets ? ([dose.sets, dose.mostSets] as const) : move.range.sets;
+  const [fewest, most] = sets === 'free' ? span : [dose.sets, dose.sets];
   const optionOf = (count: number, amount: number) => {
     const workMs = count * (passes * amount * eachMs + extraPerSetMs);
     return {
@@ -67,6 +75,14 @@ function counting(
   };
   const own = amountsIn(range).filter((amount) => keepsPress(item, amount));
   return { fewest, most, amounts: own, optionOf };
+}
+
+/** A dose that is given as a span may be anything in it, and nothing else. */
+function spanOf(dose: Dose): AmountRange | undefined {
+  if (dose.most === undefined) return undefined;
+  const timed = dose.kind === 'hold' || dose.kind === 'timed';
+  const now = amountOf(dose);
+  return { now, least: now, most: dose.most, step: timed ? TIME_STEP_MS : 1 };
 }
 
 /** `kept` moves the amount alone; `free` the sets too. */

@@ -2,11 +2,14 @@ import type { TakingPart } from '@/core/people';
 import { paceOf } from '@/core/body';
 import { itemIdSchema, type ItemId, type NewId } from '@/core/common';
 import {
+  SECTIONS,
   applyChange,
   entriesInOrder,
   replaceEntry,
   type Change,
+  type Place,
   type Routine,
+  type SectionName,
   type Step,
 } from '@/core/routine';
 import { timesOf, type Score, type ScorePhrases } from '@/core/timing';
@@ -203,29 +206,36 @@ function stepsIn(units: readonly (readonly Option[])[]): {
   return { smallest: Math.min(smallest, largest), largest };
 }
 
-/** A leftover goes to the last rest line outside settle, or to a new one at the end of main. */
+/**
+ * A leftover goes to the last rest line outside settle, or to a new one between sections; either
+ * where it is done once.
+ */
 function restStep(routine: Routine, leftMs: number, { newId }: FitWish): readonly Step[] {
   if (leftMs === 0) return [];
+  const once = (section: SectionName) => !routine.heads?.[section]?.rounds;
   const rest = entriesInOrder(routine).findLast(
-    ({ section, entry }) => section !== 'settle' && entry.kind === 'rest',
+    ({ section, entry }) => section !== 'settle' && once(section) && entry.kind === 'rest',
   );
   if (rest?.entry.kind === 'rest') {
     const to = { ...rest.entry, restMs: rest.entry.restMs + leftMs };
     return replaceEntry(routine, to)?.steps ?? [];
   }
-  const { betweenMs } = paceOf(routine.group, routine.pace);
-  const { main, settle } = routine.sections;
-  const plays = (entries: Routine['sections']['main']) =>
-    entries.some(({ kind }) => kind === 'item' || kind === 'block');
-  const anyBefore = plays(main) || plays(routine.sections['warm-up']);
-  // Between two plays a rest stands in place of the pause.
-  const insteadMs = anyBefore && plays(settle) ? betweenMs : 0;
-  const id = itemIdSchema.parse(newId());
-  return [
-    {
-      kind: 'add',
-      place: { section: 'main', at: main.length },
-      entry: { kind: 'rest', id, restMs: leftMs + insteadMs },
-    },
+  const { main, 'warm-up': warmUp } = routine.sections;
+  const places: readonly Place[] = [
+    { section: 'main', at: main.length },
+    { section: 'settle', at: 0 },
+    { section: 'warm-up', at: warmUp.length },
   ];
+  const place = places.find(({ section }) => once(section));
+  if (!place) return [];
+  // Between two plays a rest stands in place of the pause.
+  const { betweenMs } = paceOf(routine.group, routine.pace);
+  const cut = { 'warm-up': 1, main: 2, settle: 2 }[place.section];
+  const plays = (sections: readonly SectionName[]) =>
+    sections.some((name) =>
+      routine.sections[name].some(({ kind }) => kind === 'item' || kind === 'block'),
+    );
+  const insteadMs = plays(SECTIONS.slice(0, cut)) && plays(SECTIONS.slice(cut)) ? betweenMs : 0;
+  const id = itemIdSchema.parse(newId());
+  return [{ kind: 'add', place, entry: { kind: 'rest', id, restMs: leftMs + insteadMs } }];
 }

@@ -40,6 +40,7 @@ const PART_OF: Readonly<Record<SegmentKind, LengthPart>> = {
   switch: 'between',
   pause: 'between',
   rest: 'rests',
+  notice: 'rests',
 };
 
 export function madeOf({ segments }: Score): MadeOf {

@@ -1,6 +1,7 @@
 import type { ItemId } from '@/core/common';
 import {
   SECTIONS,
+  flowsOn,
   type Change,
   type Entry,
   type Routine,
@@ -32,15 +33,24 @@ function isPinned(entry: Entry): boolean {
 export function unitsOf(routine: Routine, section: SectionName): readonly Unit[] {
   const units: { entries: Entry[]; pinned: boolean; done: boolean }[] = [];
   let notes: Entry[] = [];
-  for (const entry of routine.sections[section]) {
+  const { [section]: entries } = routine.sections;
+  // Rounds and what is kept up hold a section together as it stands.
+  if (routine.heads?.[section] && entries.length > 0) return [{ section, entries, pinned: true }];
+  for (const entry of entries) {
     const last = units.at(-1);
     if (entry.kind === 'note') notes.push(entry);
-    else if (entry.kind === 'rest') {
+    else if (last?.done && flowsOn(entry)) {
+      last.entries.push(...notes, entry);
+      last.pinned ||= isPinned(entry);
+      notes = [];
+    } else if (entry.kind === 'rest' || entry.kind === 'notice') {
       if (last) last.entries.push(...notes, entry);
       else units.push({ entries: [...notes, entry], pinned: true, done: false });
       notes = [];
     } else {
-      units.push({ entries: [...notes, entry], pinned: isPinned(entry), done: true });
+      // What would flow on, had it something before it, begins its section.
+      const pinned = isPinned(entry) || flowsOn(entry);
+      units.push({ entries: [...notes, entry], pinned, done: true });
       notes = [];
     }
   }

@@ -11,7 +11,7 @@ import {
   STANCES,
 } from '@/core/body';
 import { moveIdSchema, oneLineSchema, levelIdSchema, GROUP_NAMES } from '@/core/common';
-import { MOST_SETS, countSchema, doseSchema, workMsSchema } from '../dose/schema';
+import { MOST_SETS, countSchema, doseSchema, tempoSchema, workMsSchema } from '../dose/schema';
 import { BEARINGS, MOVE_KINDS, PROP_NAMES, SUPPORTS } from './kinds';
 
 const regionSchema = z.enum(REGIONS);
@@ -61,6 +61,8 @@ const levelSchema = z
     /** Groups that are not to be asked for it. */
     notFor: list(z.enum(GROUP_NAMES), GROUP_NAMES.length).optional(),
     from: placeSchema,
+    /** Other places where it can be done as well, by whoever is there. */
+    also: list(z.enum(POSITION_IDS), 12).optional(),
     through: list(placeSchema, 8),
     /** Where it ends; a rep includes the way back. */
     to: placeSchema,
@@ -77,6 +79,11 @@ const levelSchema = z
     curl: yesSchema,
     /** A seat stands behind the legs, to be touched or sat down on. */
     seatBehind: yesSchema,
+    /** Its own tempo, where the move's does not fit. */
+    tempo: tempoSchema.optional(),
+    /** What its set-up and its switch take at the least: a strap put on, a shin laid up. */
+    setUpMs: workMsSchema.optional(),
+    switchMs: workMsSchema.optional(),
     /** Where changing sides takes longer than turning round. */
     longSwitch: z.enum(LONG_SWITCHES).optional(),
   })

@@ -118,7 +118,7 @@ export function repBreathOf(
 /**
  * How long a rep is held.
  * @returns milliseconds
- * @example heldMs({ breaths: 2 }, paceOf('desk', {})) // 16000
+ * @example heldMs({ breaths: 2 }, paceOf('desk', {})) // 18000
  */
 export function heldMs(held: Held, pace: Pace): number {
   return 'ms' in held ? held.ms : held.breaths * (pace.breathInMs + pace.breathOutMs);
@@ -209,11 +209,10 @@ export function amountOf(dose: Dose): number {
   return dose.kind === 'reps' ? dose.reps : dose.breaths;
 }
 
-/** The same dose with another amount: milliseconds, or a count. A span moves with its lower end. */
+/** The same dose with another amount: milliseconds, or a count. A span keeps its upper end. */
 export function withAmount(dose: WrittenDose, amount: number): WrittenDose {
   const { most, ...plain } = dose;
-  const by = amount - amountWritten(dose);
-  const span = most === undefined ? {} : { most: most + by };
+  const span = most !== undefined && most > amount ? { most } : {};
   switch (plain.kind) {
     case 'hold':
       return { ...plain, ...span, holdMs: amount };
@@ -226,8 +225,8 @@ export function withAmount(dose: WrittenDose, amount: number): WrittenDose {
   }
 }
 
-function amountWritten(dose: WrittenDose): number {
-  if (dose.kind === 'hold') return dose.holdMs;
-  if (dose.kind === 'timed') return dose.timedMs;
-  return dose.kind === 'reps' ? dose.reps : dose.breaths;
+/** The same dose with other sets; a span of sets keeps its upper end. */
+export function withSets(dose: WrittenDose, sets: number): WrittenDose {
+  const { mostSets, ...plain } = dose;
+  return { ...plain, sets, ...(mostSets !== undefined && mostSets > sets && { mostSets }) };
 }

@@ -46,6 +46,7 @@ export const LANES: Readonly<Record<LaneName, Lane>> = {
     allows: ['bed-edge', 'bed-side', 'bed-back', 'bed-front', 'stand'],
     home: 'bed-edge',
     instead: {
+      'sit-front': 'bed-edge',
       'lying-back': 'bed-back',
       'lying-front': 'bed-front',
       'side-lying-left': 'bed-side',
@@ -56,6 +57,7 @@ export const LANES: Readonly<Record<LaneName, Lane>> = {
     allows: ['couch-sit', 'couch-side', 'couch-back', 'stand', 'stand-chair'],
     home: 'couch-sit',
     instead: {
+      'sit-front': 'couch-sit',
       'lying-back': 'couch-back',
       'side-lying-left': 'couch-side',
       'side-lying-right': 'couch-side',

@@ -52,12 +52,9 @@ function passes(lane: LaneName, level: Level): boolean {
 }
 
 function allowed(lane: LaneName, level: Level, support: Support | undefined): boolean {
-  return (
-    laneGoesTo(lane, level.from) &&
-    laneGoesTo(lane, level.to) &&
-    passes(lane, level) &&
-    holdsEnough(lane, level, support)
-  );
+  const goes = laneGoesTo(lane, level.from) && laneGoesTo(lane, level.to);
+  const elsewhere = level.from === level.to && level.also?.some((at) => laneGoesTo(lane, at));
+  return (goes || elsewhere === true) && passes(lane, level) && holdsEnough(lane, level, support);
 }
 
 /** The level itself, else the nearest easier one that nothing bars. */

@@ -21,7 +21,11 @@ export function inBounds(routine: Routine, change: Change): Change | undefined {
 function isWhole(entry: Entry): boolean {
   if (entry.kind !== 'block') return true;
   const lines: readonly Entry[] = entry.lines;
+  const items = lines.filter(({ kind }) => kind === 'item').length;
   return (
-    lines.length > 0 && lines.length <= MOST_LINES && lines.every(({ kind }) => kind !== 'block')
+    (entry.choose === undefined || entry.choose < items) &&
+    lines.length > 0 &&
+    lines.length <= MOST_LINES &&
+    lines.every(({ kind }) => kind !== 'block')
   );
 }

@@ -2,7 +2,16 @@ import { itemIdSchema, type ItemId, type MoveId, type NewId, type LevelId } from
 import type { LaneName } from '@/core/people';
 import { itemFaults, mendedItem } from '../item';
 import { itemsInOrder, type Routine } from '../schema';
-import { MOST_ACCEPTS, SECTIONS, type Block, type Entry, type Item, type Line } from '../entries';
+import {
+  MOST_ACCEPTS,
+  SECTIONS,
+  saysSomething,
+  type BlockWords,
+  type Entry,
+  type Item,
+  type Line,
+  type Block,
+} from '../entries';
 import { inBounds } from './bounds';
 import { entriesAround, entryAt, placeOf, type Change, type Place, type Step } from './change';
 
@@ -21,13 +30,46 @@ export function removeEntry(routine: Routine, id: ItemId): Change {
   if (place.inBlock && entriesAround(routine, place).length === 1) {
     return removeEntry(routine, place.inBlock);
   }
+  const decided = withoutLine(routine, place);
+  if (decided) return { what: 'remove', steps: decided };
   return { what: 'remove', steps: [{ kind: 'remove', place, entry: entryAt(routine, place) }] };
+}
+
+/** The steps that take a line out of a choice that has nothing to choose without it. */
+function withoutLine(
+  routine: Routine,
+  { section, at, inBlock }: Place,
+): readonly Step[] | undefined {
+  if (!inBlock) return undefined;
+  const place = placeOf(routine, inBlock);
+  const from = entryAt(routine, place);
+  if (from.kind !== 'block' || from.choose === undefined) return undefined;
+  const lines = from.lines.filter((_, i) => i !== at);
+  if (lines.filter(({ kind }) => kind === 'item').length > from.choose) return undefined;
+  const { choose: _, ...block } = from;
+  if (saysSomething(block)) return [{ kind: 'replace', place, from, to: { ...block, lines } }];
+  const put = lines.map((entry, i): Step => ({
+    kind: 'add',
+    place: { section, at: place.at + i },
+    entry,
+  }));
+  return [{ kind: 'remove', place, entry: from }, ...put];
 }
 
 /** Puts an entry somewhere else; `to` counts after the entry has been taken out. */
 export function moveEntry(routine: Routine, id: ItemId, to: Place): Change | undefined {
   const place = placeOf(routine, id);
   const entry = entryAt(routine, place);
+  const decided = to.inBlock === place.inBlock ? undefined : withoutLine(routine, place);
+  if (decided) {
+    // A choice that is none any more leaves its lines where it stood.
+    const block = placeOf(routine, place.inBlock ?? id);
+    const behind = to.section === block.section && to.at > block.at;
+    const left = decided.filter(({ kind }) => kind === 'add').length;
+    const at = to.at + (behind && left > 0 ? left - 1 : 0);
+    const steps: readonly Step[] = [...decided, { kind: 'add', place: { ...to, at }, entry }];
+    return to.inBlock ? undefined : inBounds(routine, { what: 'move', steps });
+  }
   return inBounds(routine, {
     what: 'move',
     steps: [
@@ -75,8 +117,6 @@ export function withFreshIds(entry: Entry, newId: NewId): Entry {
   const lines = entry.lines.map((line) => ({ ...line, id: itemIdSchema.parse(newId()) }));
   return { ...entry, id, lines };
 }
-
-type BlockWords = Pick<Block, 'rounds' | 'perSide' | 'firstSide' | 'buildUp' | 'restMs'>;
 
 /** Puts lines that stand side by side into a block; undefined where they do not, or are in one. */
 export function wrapInBlock(

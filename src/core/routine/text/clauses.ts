@@ -1,4 +1,11 @@
-import type { Side } from '@/core/body';
+import {
+  LOADS,
+  POSITION_IDS,
+  isPositionId,
+  type Load,
+  type PositionId,
+  type Side,
+} from '@/core/body';
 import {
   fail,
   succeed,
@@ -21,17 +28,26 @@ import {
   type WrittenDose,
 } from '@/core/moves';
 import { LANE_NAMES, type LaneName } from '@/core/people';
-import { MOST_ACCEPTS, type Item, type SidesClause } from '../entries';
+import { MOST_ACCEPTS, MOST_OPTIONS, type Item, type SidesClause } from '../entries';
 import { unquote, type Piece } from './text-lines';
 import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
 /** What the clauses of a line say; levels by their names, since a clause knows no move. */
 export type ClauseWords = Partial<
-  Omit<Item, 'kind' | 'id' | 'moveId' | 'level' | 'laneLevels'> & {
+  Omit<Item, 'kind' | 'id' | 'moveId' | 'level' | 'laneLevels' | 'options'> & {
     readonly level: string;
     readonly laneLevels: Readonly<Partial<Record<LaneName, string>>>;
+    readonly options: readonly OptionWords[];
   }
 >;
+
+/** An option as it stands in a line: whose it is, and what it says. */
+export interface OptionWords {
+  readonly lane?: LaneName;
+  readonly text: string;
+  /** Where it stands in the line. */
+  readonly at: number;
+}
 export type ClauseKey = keyof ClauseWords;
 
 export interface ClauseSaid {
@@ -149,7 +165,7 @@ function quotedWords(text: string, piece: Piece): Part<string> {
 }
 
 /** A clause that keeps a person's own words letter for letter. */
-function ownWords(key: 'meant' | 'cue' | 'setUp'): Clause['read'] {
+function ownWords(key: 'meant' | 'cue' | 'setUp' | 'out'): Clause['read'] {
   return ({ groups }, piece) =>
     from([quotedWords(typedEnd(piece, groups?.words ?? ''), piece)], (words) =>
       said(key, { [key]: words }),
@@ -170,6 +186,16 @@ function oneOf<T extends string>(
   const at = piece.text.length - text.length;
   return found ? succeed(found) : stop(code, at, text.trim(), options);
 }
+
+/** A base position, as `floor-cross` or `floor cross`; sided ones on their left. */
+function placeNamed(text: string, piece: Piece): Part<PositionId> {
+  const folded = text.toLowerCase().trim().replace(/ +/g, '-');
+  if (isPositionId(folded)) return succeed(folded);
+  return stop('unknown-position', piece.text.length - text.length, text.trim(), POSITION_IDS);
+}
+
+/** The name of a load by itself adds to what is asked. */
+const LOADS_ASKED = new RegExp(`^(?:asks +)?(?<load>${LOADS.join('|')})$`, 'i');
 
 const sideNamed = (text: string | undefined): Side =>
   text?.toLowerCase() === 'right' ? 'right' : 'left';
@@ -256,14 +282,18 @@ const CLAUSES: readonly Clause[] = [
       ),
   },
   {
-    pattern: /^press\b(?<d>[^x]*?)x *(?<times>\d+)$/i,
+    pattern: /^press\b(?<d>[^x"]*?)x *(?<times>\d+)(?: *(?<words>".*))?$/i,
     read: ({ groups }, piece) =>
       from(
         [
           groups?.d?.trim() ? duration(groups.d, piece, 60_000) : succeed(USUAL_PRESS_MS),
           whole(groups?.times, 20, piece),
+          groups?.words
+            ? quotedWords(typedEnd(piece, groups.words), piece)
+            : succeed<string | undefined>(undefined),
         ],
-        (pressMs, times) => said('press', { press: { pressMs, times } }),
+        (pressMs, times, pressWhere) =>
+          said('press', { press: { pressMs, times }, ...(pressWhere && { pressWhere }) }),
       ),
   },
   {
@@ -318,6 +348,52 @@ const CLAUSES: readonly Clause[] = [
       ),
   },
   {
+    pattern: /^prop +none$/i,
+    read: () => said('props', { props: [] }),
+  },
+  {
+    pattern: /^also +(?<name>.+)$/i,
+    read: ({ groups }, piece) =>
+      from([oneOf(PROP_NAMES, groups?.name ?? '', piece)], (prop) =>
+        said('alsoProps', { alsoProps: [prop] }),
+      ),
+  },
+  { pattern: /^straight[ -]on$/i, read: () => said('straightOn', { straightOn: true }) },
+  {
+    pattern: /^at +(?<name>.+)$/i,
+    read: ({ groups }, piece) =>
+      from([placeNamed(groups?.name ?? '', piece)], (at) => said('at', { at })),
+  },
+  {
+    pattern: LOADS_ASKED,
+    read: ({ groups }) => said('asks', { asks: [groups?.load?.toLowerCase() as Load] }),
+  },
+  {
+    pattern: /^asks +(?<name>.+)$/i,
+    read: ({ groups }, piece) =>
+      from([oneOf(LOADS, groups?.name ?? '', piece, 'unknown-load')], (load) =>
+        said('asks', { asks: [load] }),
+      ),
+  },
+  {
+    pattern: /^or(?: +(?<lane>[a-z-]+))? *(?<words>".*)$/i,
+    read: ({ groups }, piece) => {
+      const words = groups?.words ?? '';
+      const at = piece.text.length - words.length + 1;
+      const lane = groups?.lane;
+      return from(
+        [
+          quotedWords(typedEnd(piece, words), piece),
+          lane
+            ? oneOf(LANE_NAMES, lane, piece, 'unknown-lane')
+            : succeed<LaneName | undefined>(undefined),
+        ],
+        (text, whose) =>
+          said('options', { options: [{ ...(whose && { lane: whose }), text, at }] }),
+      );
+    },
+  },
+  {
     pattern: /^prop +(?<name>.+)$/i,
     read: ({ groups }, piece) =>
       from([oneOf(PROP_NAMES, groups?.name ?? '', piece)], (prop) =>
@@ -328,6 +404,7 @@ const CLAUSES: readonly Clause[] = [
   { pattern: /^meant *(?<words>".*)$/i, read: ownWords('meant') },
   { pattern: /^cue *(?<words>".*)$/i, read: ownWords('cue') },
   { pattern: /^set-?up *(?<words>".*)$/i, read: ownWords('setUp') },
+  { pattern: /^out *(?<words>".*)$/i, read: ownWords('out') },
 ];
 
 const LONGEST_BREATH_S = 20;
@@ -404,9 +481,15 @@ export const CLAUSE_STARTS = [
   'support one hand',
   'with head turning',
   'prop strap',
+  'prop none',
+  'also cushion',
+  'at floor-cross',
+  'straight on',
+  'asks look-up',
   'pin',
   'cue "…"',
   'set-up "…"',
+  'out "…"',
   'meant "…"',
 ] as const;
 
@@ -426,17 +509,25 @@ export function readClause(piece: Piece): ClauseReading | undefined {
 export function mergeWords(
   words: ClauseWords,
   reading: ClauseSaid,
-): ClauseWords | 'clause-twice' | 'too-many-accepts' {
+): ClauseWords | 'clause-twice' | 'too-many-accepts' | 'too-many-options' {
   switch (reading.key) {
     case 'accept': {
       const accept = [...(words.accept ?? []), ...(reading.words.accept ?? [])];
       return accept.length > MOST_ACCEPTS ? 'too-many-accepts' : { ...words, accept };
     }
-    case 'props':
-      return {
-        ...words,
-        props: [...new Set([...(words.props ?? []), ...(reading.words.props ?? [])])],
-      };
+    case 'props': {
+      const none = [words.props, reading.words.props].some((props) => props?.length === 0);
+      if (none && words.props) return 'clause-twice';
+      return { ...words, props: grown(words.props, reading.words.props) };
+    }
+    case 'alsoProps':
+      return { ...words, alsoProps: grown(words.alsoProps, reading.words.alsoProps) };
+    case 'asks':
+      return { ...words, asks: grown(words.asks, reading.words.asks) };
+    case 'options': {
+      const options = [...(words.options ?? []), ...(reading.words.options ?? [])];
+      return options.length > MOST_OPTIONS ? 'too-many-options' : { ...words, options };
+    }
     case 'laneLevels': {
       const lanes = Object.keys(reading.words.laneLevels ?? {});
       if (lanes.some((lane) => lane in (words.laneLevels ?? {}))) return 'clause-twice';
@@ -445,4 +536,8 @@ export function mergeWords(
     default:
       return reading.key in words ? 'clause-twice' : { ...words, ...reading.words };
   }
+}
+
+function grown<T>(all: readonly T[] = [], more: readonly T[] = []): T[] {
+  return [...new Set([...all, ...more])];
 }

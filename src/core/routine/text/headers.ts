@@ -21,7 +21,7 @@ import { readLimits, LANE_NAMES } from '@/core/people';
 import type { Routine } from '../schema';
 import { SCHOOLS, SCHOOL_QUESTIONS } from '../school';
 import { IN_ROOM, MOST_OF_A_THING } from '../room';
-import { MOST_UNREAD } from '../schema';
+import { MOST_OFTEN, MOST_UNREAD } from '../schema';
 import { splitAtCommas, unquote } from './text-lines';
 import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
 
@@ -39,6 +39,7 @@ export interface HeaderWords {
   readonly limits?: Routine['limits'];
   readonly limitsUnread?: Routine['limitsUnread'];
   readonly goals?: Routine['goals'];
+  readonly often?: Routine['often'];
 }
 
 /** What a header says, and what of it could not be read; the rest is kept. */
@@ -182,6 +183,12 @@ const READERS: Readonly<Record<string, Read>> = {
       room: [...new Map(room.map((one) => [one.thing, one])).values()],
     })),
   limits: (raw, text) => (text === '' ? stop('empty-header', 0, raw, ['none']) : limitsSaid(raw)),
+  often: (raw) => {
+    if (raw === '') return stop('empty-header', 0, raw, ['3-5 a week', 'every hour', 'evenings']);
+    return raw.length > MOST_OFTEN
+      ? stop('text-too-long', 0, `${raw.slice(0, 20)}…`)
+      : succeed({ often: raw });
+  },
   goals: (_, text) =>
     readList(
       text,

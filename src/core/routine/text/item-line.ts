@@ -1,7 +1,8 @@
 import type { ItemId, LevelId } from '@/core/common';
 import { levelNamed, moveNamed, nearestNames, type Move } from '@/core/moves';
 import { FAULTY_WORDS, catalogueFor, itemFaults, type Setting } from '../item';
-import type { Item } from '../entries';
+import type { LaneName } from '@/core/people';
+import type { Item, ItemOption } from '../entries';
 import { CLAUSE_STARTS, mergeWords, readClause, type ClauseKey, type ClauseWords } from './clauses';
 import { splitAtCommas, type Piece } from './text-lines';
 import { localProblem, type LocalProblem } from './problem';
@@ -63,18 +64,77 @@ export function itemFromPieces(
     words = merged;
     places.set(reading.key, piece);
   }
+  const { options: said = [], ...own } = words;
+  const options = said.flatMap((one): ItemOption[] => {
+    const at = (places.get('options')?.at ?? 0) + one.at;
+    const read = readOption(one.text, one.lane, setting);
+    problems.push(...read.problems.map((problem) => ({ ...problem, at: problem.at + at })));
+    return read.option ? [read.option] : [];
+  });
   const item = {
     kind: 'item',
     id,
     moveId: move.id,
-    ...withLevelIds(words, move, places, problems),
+    ...withLevelIds(own, move, places, problems),
+    ...(options.length > 0 && { options }),
   };
   return withoutFaults(item as Item, setting, places, problems);
 }
 
+const OPTION_CLAUSES: readonly ClauseKey[] = ['dose', 'level'];
+const OPTION_COULD = ['hold 20s', '8 reps', 'level …'] as const;
+
+/**
+ * Reads `NAME, 8 reps`: what is done in place of a line. Places count from the start of the text.
+ * @returns no option where the move is not known
+ */
+export function readOption(
+  typed: string,
+  lane: LaneName | undefined,
+  setting: Setting,
+): { readonly option: ItemOption | undefined; readonly problems: readonly LocalProblem[] } {
+  const catalogue = catalogueFor(setting);
+  const colon = typed.indexOf(':');
+  const isName = colon > 0 && moveNamed(catalogue, typed.slice(0, colon)) !== undefined;
+  const text = isName ? `${typed.slice(0, colon)},${typed.slice(colon + 1)}` : typed;
+  const all = splitAtCommas(text, text);
+  const name = all[0]?.text ?? '';
+  // Some names have commas of their own.
+  const nameIn = (count: number) => {
+    const last = all[count - 1];
+    return last && moveNamed(catalogue, typed.slice(0, last.at + last.text.length));
+  };
+  const count = all.map((_, i) => all.length - i).find(nameIn) ?? 0;
+  const move = nameIn(count);
+  const pieces = all.slice(count);
+  if (!move) {
+    const problem = localProblem('unknown-move', 0, name, nearestNames(catalogue, name));
+    return { option: undefined, problems: [problem] };
+  }
+  const problems: LocalProblem[] = [];
+  let words: Pick<ItemOption, 'dose' | 'level'> = {};
+  for (const piece of pieces) {
+    const reading = readClause(piece);
+    if (reading && 'problem' in reading) {
+      problems.push({ ...reading.problem, at: reading.problem.at + piece.at });
+    } else if (!reading || !OPTION_CLAUSES.includes(reading.key)) {
+      problems.push(localProblem('unknown-clause', piece.at, piece.raw, OPTION_COULD));
+    } else if (reading.key in words) {
+      problems.push(localProblem('clause-twice', piece.at, piece.raw));
+    } else if (reading.words.dose) words = { ...words, dose: reading.words.dose };
+    else {
+      const level = levelNamed(move, reading.words.level ?? '');
+      const could = move.levels.map((one) => one.name);
+      if (level) words = { ...words, level: level.id };
+      else problems.push(localProblem('unknown-level', piece.at, piece.raw, could));
+    }
+  }
+  return { option: { ...(lane && { lane }), moveId: move.id, ...words }, problems };
+}
+
 /** Levels as their move knows them; a name that it does not know is a problem, and left out. */
 function withLevelIds(
-  { level, laneLevels, ...words }: ClauseWords,
+  { level, laneLevels, ...words }: Omit<ClauseWords, 'options'>,
   move: Move,
   places: ReadonlyMap<ClauseKey, Piece>,
   problems: LocalProblem[],

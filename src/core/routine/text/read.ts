@@ -5,16 +5,29 @@ import {
   type RoutineId,
   parseDuration,
 } from '@/core/common';
-import type { Move } from '@/core/moves';
+import { PROP_NAMES, type Move } from '@/core/moves';
+import { LANE_NAMES } from '@/core/people';
 import type { Setting } from '../item';
 import { withMovesInUse } from '../own-moves';
 import { MOST_ENTRIES, MOST_NOTES, routineSchema, type Routine } from '../schema';
-import { MOST_LINES, SECTIONS, type Entry, type Line, type SectionName } from '../entries';
+import {
+  MOST_LINES,
+  MOST_OPTIONS,
+  SECTIONS,
+  saysSomething,
+  type BlockWords,
+  type Entry,
+  type Item,
+  type Line,
+  type SectionHead,
+  type SectionName,
+  type Throughout,
+} from '../entries';
 import { MOST_WORK, entryWork } from '../size';
-import { readBlockHead, type BlockWords } from './block-head';
+import { readBlockHead, readRepeats } from './block-head';
 import { readHeader, type HeaderReading, type HeaderWords } from './headers';
-import { readItemLine } from './item-line';
-import { splitLines, type TextLine } from './text-lines';
+import { readItemLine, readOption } from './item-line';
+import { splitAtCommas, splitLines, unquote, type TextLine } from './text-lines';
 import { localProblem, type LocalProblem, type TextProblem } from './problem';
 
 /** Longer texts are not read: nobody typed them. */
@@ -43,6 +56,7 @@ interface Reading {
   readonly keys: Set<string>;
   readonly notes: string[];
   readonly sections: Record<SectionName, Entry[]>;
+  readonly heads: Partial<Record<SectionName, SectionHead>>;
   readonly lines: Map<ItemId, number>;
   readonly problems: TextProblem[];
   section: SectionName | undefined;
@@ -54,7 +68,7 @@ interface Reading {
 /** A block whose lines are still coming. */
 interface OpenBlock {
   readonly head: TextLine;
-  readonly words: BlockWords;
+  words: BlockWords;
   readonly id: ItemId;
   readonly note: string | undefined;
   readonly lines: Line[];
@@ -74,6 +88,7 @@ export function readRoutineText(text: string, options: TextReadingOptions): Text
     keys: new Set(),
     notes: [],
     sections: { 'warm-up': [], main: [], settle: [] },
+    heads: {},
     lines: new Map(),
     problems: [],
     section: undefined,
@@ -95,6 +110,7 @@ export function readRoutineText(text: string, options: TextReadingOptions): Text
     group,
     ...header,
     notes: reading.notes,
+    ...(Object.keys(reading.heads).length > 0 && { heads: reading.heads }),
     sections: reading.sections,
   };
   const whole = withMovesInUse(routine, options.moves ?? []);
@@ -117,6 +133,10 @@ function readLine(reading: Reading, line: TextLine, later: readonly TextLine[]):
     return readSection(reading, line);
   }
   if (line.text.startsWith('(')) return readBracket(reading, line);
+  const throughout = /^throughout\b *(.*)$/i.exec(line.text)?.[1];
+  if (throughout !== undefined) return readThroughout(reading, line, throughout);
+  const option = /^or(?: +([a-z-]+))? *: *(.*)$/i.exec(line.text);
+  if (option) return keepOption(reading, line, option[1], option[2] ?? '');
   const header = readHeader(line.text, line.raw);
   if (header && reading.section === undefined) return keepHeader(reading, line, header);
   if (header) return report(reading, line, localProblem('header-late', 0, header.key));
@@ -167,7 +187,11 @@ function closeBlock(reading: Reading): void {
   reading.open = undefined;
   const { head, words, id, note, lines } = open;
   if (lines.length === 0) return report(reading, head, localProblem('block-empty', 0, head.raw));
-  if (!words.rounds && !words.perSide && !words.buildUp) {
+  if (words.choose && lines.filter(({ kind }) => kind === 'item').length <= words.choose) {
+    report(reading, head, localProblem('choose-needs-more', 0, head.raw));
+    delete words.choose;
+  }
+  if (!saysSomething(words)) {
     lines.forEach((line) => keep(reading, head, line));
     return;
   }
@@ -193,13 +217,100 @@ function keepHeader(
 }
 
 function readSection(reading: Reading, line: TextLine): void {
-  const name = /^\[\s*(.*?)\s*\]$/.exec(line.text)?.[1]?.toLowerCase().replace(/\s+/g, '-');
+  const inside = /^\[\s*(.*?)\s*\]$/.exec(line.text)?.[1] ?? '';
+  const [first, ...repeats] = splitAtCommas(inside, inside);
+  const name = first?.text.toLowerCase().replace(/\s+/g, '-');
   const section = SECTIONS.find((known) => known === (name === 'warmup' ? 'warm-up' : name));
   if (!section) {
     const could = SECTIONS.map((known) => `[${known}]`);
     return report(reading, line, localProblem('unknown-section', 0, line.raw, could));
   }
   reading.section = section;
+  for (const piece of repeats) {
+    const read = readRepeats(piece.text);
+    const at = line.text.indexOf(inside) + piece.at;
+    const known = reading.heads[section] ?? {};
+    if (!read) {
+      const could = ['2 rounds', 'rest 1:00'];
+      report(reading, line, localProblem('unknown-block-word', at, piece.raw, could));
+    } else if ('code' in read) report(reading, line, { ...read, at: at + read.at });
+    else if (Object.keys(read).some((key) => key in known)) {
+      report(reading, line, localProblem('clause-twice', at, piece.raw));
+    } else if (Object.keys(read).length > 0) reading.heads[section] = { ...known, ...read };
+  }
+  const head = reading.heads[section];
+  if (head?.restMs !== undefined && !head.rounds) {
+    report(reading, line, localProblem('rest-needs-rounds', 0, line.raw, ['2 rounds']));
+    const { restMs: _, ...kept } = head;
+    if (Object.keys(kept).length > 0) reading.heads[section] = kept;
+    else delete reading.heads[section];
+  }
+  if (line.note) keepNote(reading, line, line.note);
+}
+
+/** What is kept up in all lines below: of the open block, or of the section. */
+function readThroughout(reading: Reading, line: TextLine, text: string): void {
+  const { open } = reading;
+  const section = (reading.section ??= 'main');
+  const around: readonly Entry[] = open?.lines ?? reading.sections[section];
+  const typed = line.raw.slice(line.raw.length - text.length);
+  const at = line.text.length - text.length;
+  if (around.some(({ kind }) => kind !== 'note')) {
+    return report(reading, line, localProblem('throughout-late', 0, line.raw));
+  }
+  const known = (open ? open.words.throughout : reading.heads[section]?.throughout) ?? {};
+  const next = throughoutWith(known, text, typed);
+  if (typeof next === 'string') {
+    const could = next === 'throughout-what' ? ['"…"', 'prop pillow'] : [];
+    return report(reading, line, localProblem(next, at, typed, could));
+  }
+  if (open) open.words = { ...open.words, throughout: next };
+  else reading.heads[section] = { ...reading.heads[section], throughout: next };
+  if (line.note) keepNote(reading, line, line.note);
+}
+
+function throughoutWith(
+  known: Throughout,
+  text: string,
+  typed: string,
+): Throughout | 'clause-twice' | 'throughout-what' | 'text-too-long' {
+  const words = unquote(typed);
+  if (words) {
+    if (known.words !== undefined) return 'clause-twice';
+    return words.length > MOST_NOTE ? 'text-too-long' : { ...known, words };
+  }
+  const name = /^prop +(.+)$/i.exec(text)?.[1]?.toLowerCase().trim();
+  const prop = PROP_NAMES.find((one) => one === name);
+  if (!prop) return 'throughout-what';
+  if (known.props?.includes(prop)) return 'clause-twice';
+  return { ...known, props: [...(known.props ?? []), prop] };
+}
+
+/** An option stands under the line that it is for. */
+function keepOption(reading: Reading, line: TextLine, lane: string | undefined, text: string) {
+  const around: Entry[] = reading.open?.lines ?? reading.sections[reading.section ?? 'main'];
+  const at = around.findLastIndex(({ kind }) => kind !== 'note');
+  const item = around[at];
+  if (item?.kind !== 'item') {
+    return report(reading, line, localProblem('option-without-item', 0, line.raw));
+  }
+  const whose = LANE_NAMES.find((one) => one === lane?.toLowerCase());
+  if (lane && !whose) {
+    return report(reading, line, localProblem('unknown-lane', 3, lane, LANE_NAMES));
+  }
+  const from = line.text.length - text.length;
+  const read = readOption(line.raw.slice(from), whose, settingOf(reading));
+  read.problems.forEach((one) => report(reading, line, { ...one, at: one.at + from }));
+  if (!read.option) return;
+  const options = [...(item.options ?? []), read.option];
+  if (options.length > MOST_OPTIONS) {
+    return report(reading, line, localProblem('too-many-options', 0, line.raw));
+  }
+  if (whose && item.options?.some((one) => one.lane === whose)) {
+    return report(reading, line, localProblem('clause-twice', 0, line.raw));
+  }
+  const withOption: Item = { ...item, options };
+  around[at] = withOption;
   if (line.note) keepNote(reading, line, line.note);
 }
 
@@ -207,6 +318,8 @@ function readEntry(reading: Reading, line: TextLine): void {
   reading.section ??= 'main';
   const rest = /^rest\s+(.+)$/i.exec(line.text);
   if (rest?.[1]) return readRest(reading, line, rest[1]);
+  const notice = /^notice\b *(?!:)(?<time>[^"]*)(?<words>".*)?$/i.exec(line.text)?.groups;
+  if (notice) return readNotice(reading, line, notice.time ?? '', notice.words ?? '');
   const id = freshId(reading);
   const { item, problems } = readItemLine(line.text, line.raw, id, settingOf(reading));
   problems.forEach((problem) => report(reading, line, problem));
@@ -229,6 +342,22 @@ function readRest(reading: Reading, line: TextLine, text: string): void {
   }
   const id = freshId(reading);
   keep(reading, line, { kind: 'rest', id, restMs: result.value, ...noteOf(reading, line) });
+}
+
+function readNotice(reading: Reading, line: TextLine, time: string, quoted: string): void {
+  const could = ['notice 15s "…"'];
+  const result = parseDuration(time.trim());
+  const words = unquote(line.raw.slice(line.raw.length - quoted.length));
+  if (!result.ok || result.value < 1000 || !words) {
+    const at = result.ok && result.value >= 1000 ? line.text.length - quoted.length : 7;
+    return report(reading, line, localProblem('not-a-notice', at, line.raw.slice(at), could));
+  }
+  if (words.length > MOST_NOTE) {
+    return report(reading, line, localProblem('text-too-long', 7, `${words.slice(0, 20)}…`));
+  }
+  const id = freshId(reading);
+  const noticeMs = result.value;
+  keep(reading, line, { kind: 'notice', id, noticeMs, words, ...noteOf(reading, line) });
 }
 
 function freshId({ options }: Reading): ItemId {

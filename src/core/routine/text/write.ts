@@ -13,7 +13,17 @@ import {
 import { limitWords } from '@/core/people';
 import { catalogueFor } from '../item';
 import { type Routine } from '../schema';
-import { SECTIONS, type Entry, type Item, type Line, type SidesClause } from '../entries';
+import {
+  SECTIONS,
+  type Entry,
+  type Item,
+  type ItemOption,
+  type Line,
+  type SectionHead,
+  type SectionName,
+  type SidesClause,
+  type Throughout,
+} from '../entries';
 import { SCHOOL_QUESTIONS } from '../school';
 import { writeBlockHead } from './block-head';
 import { quote } from './text-lines';
@@ -22,8 +32,11 @@ import { quote } from './text-lines';
 export function writeRoutineText(routine: Routine): string {
   const header = headerLines(routine);
   const catalogue = catalogueFor(routine);
-  const sections = SECTIONS.filter((name) => routine.sections[name].length > 0).map((name) => [
-    `[${name}]`,
+  const { heads = {} } = routine;
+  const filled = (name: SectionName) => routine.sections[name].length > 0 || heads[name];
+  const sections = SECTIONS.filter(filled).map((name) => [
+    writeSectionHead(name, heads[name]),
+    ...writeThroughout(heads[name]?.throughout),
     ...routine.sections[name].flatMap((entry) => writeEntry(entry, catalogue)),
   ]);
   return [header, ...sections].map((lines) => lines.join('\n')).join('\n\n') + '\n';
@@ -56,6 +69,7 @@ export function writeHeaders(routine: Routine): ReadonlyMap<string, string> {
     ['limits', limitsHeader(routine)],
     ['room', routine.room?.map(roomWords).join(', ')],
     ['goals', routine.goals?.join(', ')],
+    ['often', routine.often],
   ];
   return new Map(headers.flatMap(([key, value]) => (value ? [[key, value] as const] : [])));
 }
@@ -101,30 +115,79 @@ function risingText(risingMs: number, standingMs: number | undefined): string {
 const writeNote = (note: string) => (note === '' ? '#' : `# ${note}`);
 
 function writeEntry(entry: Entry, catalogue: Catalogue): readonly string[] {
-  if (entry.kind !== 'block') return [writeLine(entry, catalogue)];
+  if (entry.kind !== 'block') return writeLines(entry, catalogue);
   const head = writeBlockHead(entry, printDuration(entry.restMs ?? 0));
-  return [
-    withNote(head, entry.note),
-    ...entry.lines.map((line) => `  ${writeLine(line, catalogue)}`),
+  const inside = [
+    ...writeThroughout(entry.throughout),
+    ...entry.lines.flatMap((line) => writeLines(line, catalogue)),
   ];
+  return [withNote(head, entry.note), ...inside.map((line) => `  ${line}`)];
+}
+
+/** `[main, 2 rounds, rest 1:00]` */
+function writeSectionHead(name: SectionName, head: SectionHead = {}): string {
+  const { rounds, restMs } = head;
+  const words = [
+    name,
+    rounds && `${rounds} rounds`,
+    restMs !== undefined && `rest ${printDuration(restMs)}`,
+  ];
+  return `[${words.filter(Boolean).join(', ')}]`;
+}
+
+function writeThroughout({ words, props = [] }: Throughout = {}): readonly string[] {
+  return [
+    ...(words === undefined ? [] : [`throughout ${quote(words)}`]),
+    ...props.map((prop) => `throughout prop ${prop}`),
+  ];
+}
+
+/** A line with its options below it. */
+function writeLines(line: Line, catalogue: Catalogue): readonly string[] {
+  const options = line.kind === 'item' ? (line.options ?? []) : [];
+  return [
+    writeLine(line, catalogue),
+    ...options.map(
+      (one) => `  or${one.lane ? ` ${one.lane}` : ''}: ${writeOption(one, catalogue)}`,
+    ),
+  ];
+}
+
+/** `Seated heel raise, 8 reps, level both`: what an option says. */
+export function writeOption({ moveId, dose, level }: ItemOption, catalogue: Catalogue): string {
+  const move = moveById(catalogue, moveId);
+  const name = level && (levelById(move, level)?.name ?? level);
+  return [move.name, dose && writeDose(dose), name && `level ${name}`].filter(said).join(', ');
 }
 
 /** A line that is no block, as the text has it. */
 export function writeLine(line: Line, catalogue: Catalogue): string {
   if (line.kind === 'note') return writeNote(line.note);
-  const said =
-    line.kind === 'rest' ? `rest ${printDuration(line.restMs)}` : writeItem(line, catalogue);
-  return withNote(said, line.note);
+  return withNote(writeSaid(line, catalogue), line.note);
+}
+
+function writeSaid(line: Exclude<Line, { kind: 'note' }>, catalogue: Catalogue): string {
+  switch (line.kind) {
+    case 'rest':
+      return `rest ${printDuration(line.restMs)}`;
+    case 'notice':
+      return `notice ${printDuration(line.noticeMs)} ${quote(line.words)}`;
+    case 'item':
+      return writeItem(line, catalogue, false);
+  }
 }
 
 function withNote(said: string, note: string | undefined): string {
   return note ? `${said}    # ${note}` : said;
 }
 
-/** One item in the strict form, without its note. */
-export function writeItem(item: Item, catalogue: Catalogue): string {
+/** One item in the strict form, without its note; its options too, where they have no lines of their own. */
+export function writeItem(item: Item, catalogue: Catalogue, inLine = true): string {
   const move = moveById(catalogue, item.moveId);
-  const clauses = itemClauses(item, move);
+  const options = (item.options ?? []).map(
+    (one) => `or ${one.lane ? `${one.lane} ` : ''}${quote(writeOption(one, catalogue))}`,
+  );
+  const clauses = [...itemClauses(item, move), ...(inLine ? options : [])];
   return clauses.length > 0 ? `${move.name}: ${clauses.join(', ')}` : move.name;
 }
 
@@ -138,7 +201,8 @@ const SIDES_TEXT: Readonly<Record<SidesClause, string>> = {
 const said = (clause: string | false | undefined): clause is string => Boolean(clause);
 
 /** The clauses of a dose in the order that text keeps. */
-export function doseClauses(words: DoseWords): readonly string[] {
+export function doseClauses(words: DoseWords & Pick<Item, 'pressWhere'>): readonly string[] {
+  const where = words.pressWhere ? ` ${quote(words.pressWhere)}` : '';
   const { dose, restMs, press, tempo, held, breath } = words;
   const led = breath && `with the breath${breath === 'pace' ? '' : ` ${writeBreath(breath)}`}`;
   const counted = dose?.kind === 'reps' && led ? `${writeDose(dose)} ${led}` : undefined;
@@ -147,7 +211,7 @@ export function doseClauses(words: DoseWords): readonly string[] {
     counted ? undefined : led,
     held && `held ${writeHeld(held)}`,
     restMs !== undefined && `rest ${printDuration(restMs)}`,
-    press && `press ${printDuration(press.pressMs)} x${press.times}`,
+    press && `press ${printDuration(press.pressMs)} x${press.times}${where}`,
     tempo && `tempo ${tempo.map((ms) => ms / 1000).join('-')}`.replace(/-0$/, ''),
   ].filter(said);
 }
@@ -175,12 +239,18 @@ export function itemClauses(item: Item, move: Move): readonly string[] {
     ...Object.entries(item.laneLevels ?? {}).map(([lane, id]) => `level ${named(id)} in ${lane}`),
     item.support && `support ${item.support}`,
     item.challenge && `with ${item.challenge}`,
+    item.at && `at ${item.at}`,
+    item.props?.length === 0 && 'prop none',
     ...(item.props ?? []).map((prop) => `prop ${prop}`),
+    ...(item.alsoProps ?? []).map((prop) => `also ${prop}`),
+    item.asks && `asks ${item.asks.join(', ')}`,
+    item.straightOn && 'straight on',
     item.pinned && 'pin',
     item.meant && `meant ${quote(item.meant)}`,
     ...(item.accept ?? []).map(({ finding, why }) => `accept ${finding} ${quote(why)}`),
     item.cue && `cue ${quote(item.cue)}`,
     item.setUp && `set-up ${quote(item.setUp)}`,
+    item.out && `out ${quote(item.out)}`,
   ].filter(said);
 }
 

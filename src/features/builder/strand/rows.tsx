@@ -231,22 +231,19 @@ function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item
 function EntryRow({ row, width, ...press }: RowProps & { row: Of<'entry'> }) {
   const t = useTokens();
   const { entry } = row;
-  const words = entry.kind === 'rest' ? BUILD.rest(timeWords(entry.restMs)) : entry.note;
+  const quiet = entry.kind === 'note';
+  const words = quiet ? entry.note : quietName(entry);
   return (
-    <Chosen
-      {...press}
-      id={entry.id}
-      label={entry.kind === 'rest' ? words : `${BUILD.note}: ${words}`}
-    >
+    <Chosen {...press} id={entry.id} label={quiet ? `${BUILD.note}: ${words}` : words}>
       <View style={{ width }}>
-        <Stem x={stemX(width, row.height)} faint={entry.kind === 'rest'} />
+        <Stem x={stemX(width, row.height)} faint={!quiet} />
         {row.inBlock && <Bracket />}
       </View>
       <View style={styles.words}>
-        <Text variant="bodyMedium" style={{ color: entry.kind === 'rest' ? t.ink : t.bark }}>
+        <Text variant="bodyMedium" style={{ color: quiet ? t.bark : t.ink }}>
           {withCapital(words)}
         </Text>
-        {entry.kind === 'rest' && entry.note && (
+        {!quiet && entry.note && (
           <Text variant="bodyMedium" style={{ color: t.bark }}>
             {entry.note}
           </Text>
@@ -255,6 +252,13 @@ function EntryRow({ row, width, ...press }: RowProps & { row: Of<'entry'> }) {
       </View>
     </Chosen>
   );
+}
+
+/** What a rest or time to notice is called. */
+function quietName(entry: Exclude<Of<'entry'>['entry'], { kind: 'note' }>): string {
+  return entry.kind === 'rest'
+    ? BUILD.rest(timeWords(entry.restMs))
+    : BUILD.notice(timeWords(entry.noticeMs), entry.words);
 }
 
 const styles = StyleSheet.create({

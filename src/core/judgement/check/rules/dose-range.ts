@@ -57,6 +57,15 @@ function buildsUp({ routine }: Seen, entryId: ItemId): boolean {
 
 const sets = ({ about }: { readonly about: About<'kinds'> }) => about.kinds?.[0] === 'sets';
 
+/** The end of a span that lies outside; both are held against the range. */
+function outside(
+  ends: readonly (number | undefined)[],
+  least: number,
+  most: number,
+): number | undefined {
+  return ends.find((end) => end !== undefined && (end < least || end > most));
+}
+
 /** A dose outside its move's range, in amount or in sets. */
 export const doseRange: Rule<'now' | 'least' | 'most', 'kinds'> = {
   severity: 'caution',
@@ -68,28 +77,21 @@ export const doseRange: Rule<'now' | 'least' | 'most', 'kinds'> = {
       const { item, entryId, inForce } = one;
       const { dose, move } = inForce;
       if (buildsUp(seen, entryId)) return [];
-      const range = spanOf(seen, one);
       const [fewest, most] = move.range.sets;
-      if (dose.sets < fewest || dose.sets > most) {
-        return [
-          {
-            severity: severity(dose.sets, fewest, most),
-            itemId: item.id,
-            numbers: { now: dose.sets, least: fewest, most },
-            about: { kinds: ['sets'] },
-          },
-        ];
-      }
-      if (!range || (range.now >= range.least && range.now <= range.most)) return [];
-      const { now, least } = range;
-      return [
-        {
-          severity: severity(now, least, range.most),
-          itemId: item.id,
-          numbers: { now, least, most: range.most },
-          about: { kinds: [range.kind] },
-        },
-      ];
+      const sets = outside([dose.sets, dose.mostSets], fewest, most);
+      const range = spanOf(seen, one);
+      const amount = range && outside([range.now, dose.most], range.least, range.most);
+      const found = sets
+        ? { numbers: { now: sets, least: fewest, most }, about: { kinds: ['sets'] as const } }
+        : range && amount !== undefined
+          ? {
+              numbers: { now: amount, least: range.least, most: range.most },
+              about: { kinds: [range.kind] },
+            }
+          : undefined;
+      if (!found) return [];
+      const { now, least, most: greatest } = found.numbers;
+      return [{ severity: severity(now, least, greatest), itemId: item.id, ...found }];
     }),
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);

@@ -1,3 +1,4 @@
+import { heldMs } from '@/core/moves';
 import { changeItem } from '@/core/routine';
 import type { Found, Mends, Rule } from '../finding';
 import { itemOf, shorterDoses, easierLevels } from '../mend';
@@ -24,11 +25,13 @@ export const holdStrain: Rule<'holdMs' | 'mostMs', 'kinds'> = {
         const numbers = { holdMs: pressMs, mostMs: mostPressMs };
         return [{ severity, itemId: one.item.id, numbers, about: { kinds: ['press'] } }];
       }
-      const held = dose.kind === 'hold';
+      // A rep that is held is effort held, and so is a hold.
+      const repMs = dose.kind === 'reps' && dose.held ? heldMs(dose.held, seen.pace) : 0;
+      const held = dose.kind === 'hold' || repMs > 0;
       const isometric = one.lanes.some(
         ({ move }) => move.isometric || (held && move.kind === 'strength'),
       );
-      const holdMs = longestSetMs(one);
+      const holdMs = repMs || longestSetMs(one);
       if (!limited || !isometric || holdMs <= VALUES.limitedIsometricMs) return [];
       const numbers = { holdMs, mostMs: VALUES.limitedIsometricMs };
       return [{ severity, itemId: one.item.id, numbers, about: { kinds: ['isometric'] } }];
@@ -40,6 +43,9 @@ export const holdStrain: Rule<'holdMs' | 'mostMs', 'kinds'> = {
     const { mostMs = VALUES.pressMs } = finding.numbers;
     const press =
       dose.kind === 'hold' && dose.press ? { ...dose.press, pressMs: mostMs } : undefined;
+    if (dose.kind === 'reps' && dose.held) {
+      return [changeItem(seen.routine, one.item.id, { held: { ms: mostMs } })];
+    }
     return press
       ? [changeItem(seen.routine, one.item.id, { press })]
       : [...shorterDoses(seen, one), ...easierLevels(seen, one, null)];

@@ -16,6 +16,7 @@ const VALUES = {
   lieBackLongMs: 180_000,
   standStillMs: 120_000,
   armsHighLongMs: 60_000,
+  breathWaitMs: 3_000,
 } as const;
 
 interface Bite {
@@ -31,6 +32,12 @@ const OF_TIME: readonly Load[] = [
   'lie-back-long',
   'arms-high-long',
 ];
+
+/** A breath that waits so long, full or empty, is held. */
+function waits({ inForce: { dose } }: SeenItem): boolean {
+  if (dose.kind !== 'breaths') return false;
+  return Math.max(dose.fullMs ?? 0, dose.emptyMs ?? 0) >= VALUES.breathWaitMs;
+}
 
 /** Loads that come of time: what is light for a moment and not for minutes. */
 function loadsOfTime(seen: Seen, one: SeenItem, doing: LaneDoing): readonly Load[] {
@@ -48,6 +55,7 @@ function loadsOfTime(seen: Seen, one: SeenItem, doing: LaneDoing): readonly Load
   // The routine's pace leads every breath; a count of its own is one that somebody has to keep.
   const countsBreath = one.inForce.dose.kind === 'breaths' && one.inForce.dose.inMs !== undefined;
   return [
+    ...(waits(one) ? ['breath-hold' as const] : []),
     ...(doing.move.isometric && setMs > VALUES.isometricLongMs ? ['isometric-long' as const] : []),
     ...(still && setMs > VALUES.standStillMs ? ['stand-still' as const] : []),
     ...(liesLong() ? ['lie-back-long' as const] : []),
