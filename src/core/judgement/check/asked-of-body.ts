@@ -6,9 +6,13 @@ import type { Item } from '@/core/routine';
 import type { LaneDoing, Seen } from './seen';
 
 /** What a lane's work asks of the body: its level's loads, and what the line makes of them. */
-export function loadsOf({ level }: LaneDoing, { challenge }: Item): readonly LevelLoad[] {
+export function loadsOf({ move, level }: LaneDoing, item: Item): readonly LevelLoad[] {
+  const { challenge } = item;
   const more: Load | undefined = challenge && CHALLENGE_LOADS[challenge];
-  return more ? (loadsWith(level).get(more) ?? []) : loadsOfLevel(level);
+  const all = more ? (loadsWith(level).get(more) ?? []) : loadsOfLevel(level);
+  // Own words are of the item's own move, and so is what they ask.
+  if (!item.asks || move.id !== item.moveId) return all;
+  return [...all, ...item.asks.map((load) => ({ load, on: 'body' as const }))];
 }
 
 const CHALLENGE_LOADS: Readonly<Partial<Record<Challenge, Load>>> = {

@@ -3,6 +3,9 @@ import { remember, type ItemId, type NewId } from '@/core/common';
 import {
   applyChange,
   broughtBy,
+  choiceBlocks,
+  withChoices,
+  type Choices,
   itemFaults,
   itemsInOrder,
   type Change,
@@ -38,7 +41,37 @@ export function checkRoutine(routine: Routine, wish: CheckWish): readonly Placed
 
 /** The same with a finding for every place. */
 export function checkPlaces(routine: Routine, wish: CheckWish): readonly RuleFinding[] {
-  return checkSeen(seen(routine, wish));
+  const choices = choicesOf(routine);
+  if (choices.length === 0) return checkSeen(seen(routine, wish));
+  const whole = seen(routine, wish);
+  // What is left to choose is looked at as each line would be taken, the class as the longest.
+  const all = choices.flatMap((chosen) =>
+    checkSeen(seen(withChoices(routine, chosen), { ...wish, score: undefined })),
+  );
+  const keyOf = ({ id, itemId, lane, side }: RuleFinding) => [id, itemId, lane, side].join(' ');
+  const own = all.filter(({ itemId }) => itemId !== null);
+  const known = new Map([...own].reverse().map((one) => [keyOf(one), one]));
+  const ofClass = checkSeen(whole).filter(({ itemId }) => itemId === null);
+  return inPlace(whole, [...known.values(), ...ofClass]);
+}
+
+/** As many ways of choosing as bring every line in once; none where there is nothing to choose. */
+function choicesOf(routine: Routine): readonly Choices[] {
+  const blocks = choiceBlocks(routine).map((block) => ({
+    block,
+    ids: block.lines.filter(({ kind }) => kind === 'item').map(({ id }) => id),
+  }));
+  const ways = Math.max(0, ...blocks.map(({ ids }) => ids.length));
+  return Array.from({ length: ways }, (_, from) =>
+    Object.fromEntries(
+      blocks.map(({ block, ids }) => [
+        block.id,
+        Array.from({ length: block.choose ?? 1 }, (__, i) => ids[(from + i) % ids.length]).filter(
+          (id) => id !== undefined,
+        ),
+      ]),
+    ),
+  );
 }
 
 function seen(routine: Routine, { phrases, part, score }: CheckWish): Seen {
@@ -53,15 +86,19 @@ export const ORDER_RULES: readonly RuleId[] = RULE_IDS.filter((id) => {
 
 /** The findings of a routine that is laid out already, by all rules or by some. */
 export function checkSeen(what: Seen, rules: readonly RuleId[] = RULE_IDS): readonly RuleFinding[] {
-  const place = new Map(what.items.map(({ item }, at) => [item.id, at] as const));
+  const all = rules.flatMap((id) => {
+    const rule: Rule = RULES[id];
+    return rule.find(what).map((found) => finding(what, id, rule, found));
+  });
+  return inPlace(what, all);
+}
+
+/** Stops first, then in the order of the routine. */
+function inPlace({ items }: Seen, findings: RuleFinding[]): readonly RuleFinding[] {
+  const place = new Map(items.map(({ item }, at) => [item.id, at] as const));
   const rank = ({ severity, itemId }: Finding) =>
     SEVERITIES.indexOf(severity) * 10_000 + (itemId ? (place.get(itemId) ?? 0) + 1 : 0);
-  return rules
-    .flatMap((id) => {
-      const rule: Rule = RULES[id];
-      return rule.find(what).map((found) => finding(what, id, rule, found));
-    })
-    .sort((a, b) => rank(a) - rank(b));
+  return findings.sort((a, b) => rank(a) - rank(b));
 }
 
 function finding(what: Seen, id: RuleId, rule: Rule, found: Found): RuleFinding {

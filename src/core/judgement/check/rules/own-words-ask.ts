@@ -37,7 +37,7 @@ interface Told extends Telling {
 
 /** What own words tell of that no way of taking part asks for by its level. */
 function toldBy({ item, lanes }: SeenItem): readonly Told[] {
-  const text = [item.setUp, item.cue].filter(Boolean).join(' ');
+  const text = [item.setUp, item.cue, item.pressWhere, item.out].filter(Boolean).join('. ');
   if (text === '') return [];
   return TELLING.flatMap((one) => {
     const said = one.words.exec(text)?.[0];
@@ -68,7 +68,13 @@ export const ownWordsAsk: Rule<never, 'words' | 'loads'> = {
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);
     const told = one && toldBy(one).find(({ load }) => finding.about.loads?.includes(load));
-    if (!one || !told?.challenge || one.item.challenge) return [];
-    return [changeItem(seen.routine, one.item.id, { challenge: told.challenge })];
+    if (!one || !told) return [];
+    const { id, challenge, asks = [] } = one.item;
+    return [
+      changeItem(seen.routine, id, { asks: [...asks, told.load] }),
+      told.challenge && !challenge
+        ? changeItem(seen.routine, id, { challenge: told.challenge })
+        : undefined,
+    ];
   },
 };
