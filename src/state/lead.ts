@@ -15,7 +15,7 @@ import {
 } from '@/core/class';
 import type { RunId } from '@/core/common';
 import type { TakingPart } from '@/core/people';
-import type { Routine } from '@/core/routine';
+import { withChoices, type Choices, type Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
 import { scorePhrases, scriptPhrases } from '@/words/score';
 
@@ -90,6 +90,12 @@ const slice = createSlice({
     /** The first second: from here on the record counts. */
     leadStarted: (state, { payload: at }: PayloadAction<string>): LeadState =>
       state.current ? { ...state, current: { ...state.current, startedAt: at } } : state,
+    /** What was left to choose is chosen: this is the class that is led. */
+    leadDecided: (state, { payload: choices }: PayloadAction<Choices>): LeadState => {
+      if (!state.current) return state;
+      const routine = withChoices(state.current.lead.routine, choices);
+      return { ...state, current: { ...state.current, lead: { ...state.current.lead, routine } } };
+    },
     /** The instructor saw the stops, and leads it all the same. */
     leadPassed: (state, { payload: passedStops }: PayloadAction<number>): LeadState => {
       if (!state.current) return state;
@@ -157,6 +163,7 @@ const slice = createSlice({
 
 export const {
   leadOpened,
+  leadDecided,
   leadPassed,
   leadStarted,
   leadsElsewhere,

@@ -6,5 +6,5 @@ export {
   POSITION_WAYS,
   SECTION_TITLES,
 } from './en/names';
-export { blockWords, doseWords, timeWords } from './en/dose';
+export { blockWords, doseWords, sectionHeadWords, throughoutWords, timeWords } from './en/dose';
 export { limbName, sideName, withSide } from './en/sides';

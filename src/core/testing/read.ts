@@ -39,6 +39,7 @@ export const plainPhrases: ScorePhrases & ScriptPhrases = {
   now: (name, dose) => ['now', name, dose].filter(Boolean).join(' '),
   dose: ({ dose, sides }, each) => (each && sides.way !== 'both' ? `${dose.kind} each` : dose.kind),
   beside: ({ easier }) => `easier ${easier}`,
+  orElse: (names) => `or ${names.join(' or ')}`,
   halfway: 'halfway',
   twoMore: () => 'two more',
   lastOne: () => 'last one',

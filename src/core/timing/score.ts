@@ -1,6 +1,6 @@
 import type { Side, SideMeaning, PositionId, Step } from '@/core/body';
 import type { ItemId, MoveId, LevelId } from '@/core/common';
-import type { Move, PropName, Support } from '@/core/moves';
+import type { Move, PropName, Support, WrittenDose } from '@/core/moves';
 import type { ByLane, LaneName, LaneReason } from '@/core/people';
 
 export const SEGMENT_KINDS = [
@@ -60,6 +60,8 @@ export interface LaneWork {
   readonly level: LevelId | null;
   readonly support: Support | null;
   readonly props: readonly PropName[];
+  /** How much of it, where an option of the line says so. */
+  readonly dose?: WrittenDose;
   /** Why it does this and not what is written. */
   readonly why: LaneReason;
 }

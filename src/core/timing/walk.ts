@@ -126,7 +126,8 @@ function laneWork(
 ): ByLane<LaneWork> {
   const works: { -readonly [L in keyof ByLane<LaneWork>]: LaneWork } = {};
   for (const [name, { move, level, reason }] of choices) {
-    const own = move?.id === item.moveId;
+    const option = item.options?.find(({ lane }) => lane === name);
+    const own = move?.id === item.moveId && !option;
     const support: Support | null = (own && item.support) || (level?.support ?? null);
     const used = (own && item.props) || (level?.props ?? NONE);
     const also = own ? (item.alsoProps ?? NONE) : NONE;
@@ -137,6 +138,7 @@ function laneWork(
       support,
       props,
       why: reason,
+      ...(option?.dose && option.moveId === move?.id && { dose: option.dose }),
     };
   }
   return works;

@@ -13,6 +13,7 @@ import {
   deviceSet,
   endLead,
   hasVoice,
+  leadDecided,
   leadPassed,
   scoreOfLead,
   scriptOfLead,
@@ -80,7 +81,8 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
           elsewhere={elsewhere}
           checks={findings.state}
           stops={findings.all.filter(({ severity }) => severity === 'stop')}
-          onStart={(passedStops) => {
+          onStart={(passedStops, choices) => {
+            dispatch(leadDecided(choices));
             if (passedStops > 0) dispatch(leadPassed(passedStops));
             dispatch(act('go'));
           }}
@@ -215,6 +217,11 @@ function Now({
       >
         {status || view.caption}
       </Text>
+      {view.throughout.map((words) => (
+        <Text key={words} variant={wide ? 'titleMedium' : 'bodyMedium'} style={{ color: t.bark }}>
+          {LEAD.throughout(words)}
+        </Text>
+      ))}
       {longer !== '' && (
         <Text aria-live="polite" variant="titleMedium">
           {longer}
@@ -251,7 +258,7 @@ function StageArea({
 }) {
   const window = useWindowDimensions();
   const wide = window.width >= WIDE;
-  const lanes = view.lanes.length * (wide ? 14 : 22);
+  const lanes = (view.lanes.length + view.throughout.length) * (wide ? 14 : 22);
   const height = Math.max(220, window.height - (wide ? 372 : 392) - lanes - below);
   return <Stage view={view} mirror={mirror} width={window.width} height={height} />;
 }

@@ -2,12 +2,21 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
-import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import type { ItemId } from '@/core/common';
+import {
+  choiceBlocks,
+  firstChoice,
+  itemInForce,
+  itemsInOrder,
+  type Block,
+  type Choices,
+  type Routine,
+} from '@/core/routine';
 import type { PlacedFinding } from '@/core/judgement';
 import { TARGET, Target, useTokens } from '@/design';
 import type { Findings } from '@/features/builder/findings';
 import { findingWhat, listWords } from '@/words/findings';
-import { GROUP_TITLES } from '@/words/names';
+import { GROUP_TITLES, doseWords } from '@/words/names';
 import { ASK_FIRST } from '@/words/safety';
 import { LEAD } from './strings';
 
@@ -23,7 +32,7 @@ interface ReadyProps {
   readonly checks: Findings['state'];
   /** What the checks say stop to. */
   readonly stops: readonly PlacedFinding[];
-  readonly onStart: (passedStops: number) => void;
+  readonly onStart: (passedStops: number, choices: Choices) => void;
   readonly onLeave: () => void;
 }
 
@@ -47,6 +56,10 @@ export function Ready({
 }: ReadyProps) {
   const t = useTokens();
   const [passed, setPassed] = useState(false);
+  const blocks = choiceBlocks(routine);
+  const [choices, setChoices] = useState<Choices>({});
+  const chosenOf = (block: Block) => choices[block.id] ?? firstChoice(block);
+  const open = blocks.some((block) => chosenOf(block).length !== block.choose);
   const count = stops.length;
   const more = count - MOST_SHOWN;
   return (
@@ -69,6 +82,15 @@ export function Ready({
           {ASK_FIRST.general}
         </Text>
       </View>
+      {blocks.map((block) => (
+        <Choice
+          key={block.id}
+          routine={routine}
+          block={block}
+          chosen={chosenOf(block)}
+          onChoose={(chosen) => setChoices({ ...choices, [block.id]: chosen })}
+        />
+      ))}
       {elsewhere && (
         <Text role="alert" variant="bodyLarge" style={{ color: t.clay }}>
           {LEAD.elsewhere}
@@ -113,8 +135,8 @@ export function Ready({
         <Button
           mode="contained"
           contentStyle={styles.start}
-          disabled={checks === 'looking' || (count > 0 && !passed)}
-          onPress={() => onStart(count)}
+          disabled={checks === 'looking' || open || (count > 0 && !passed)}
+          onPress={() => onStart(count, choices)}
         >
           {LEAD.start}
         </Button>
@@ -126,7 +148,54 @@ export function Ready({
   );
 }
 
+interface ChoiceProps {
+  readonly routine: Routine;
+  readonly block: Block;
+  readonly chosen: readonly ItemId[];
+  readonly onChoose: (chosen: readonly ItemId[]) => void;
+}
+
+/** What is chosen on the day: as many as are asked for, one more in place of the first. */
+function Choice({ routine, block, chosen, onChoose }: ChoiceProps) {
+  const t = useTokens();
+  const items = block.lines.filter((line) => line.kind === 'item');
+  const { choose = 1 } = block;
+  const more = choose - chosen.length;
+  const toggled = (id: ItemId) =>
+    chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id].slice(-choose);
+  const title = LEAD.choose(choose, items.length);
+  return (
+    <View style={[styles.ask, { borderColor: t.river, backgroundColor: t.sheet }]}>
+      <Text variant="titleMedium" role="heading" aria-level={2}>
+        {title}
+      </Text>
+      <View role="group" aria-label={title} style={styles.choice}>
+        {items.map((item) => {
+          const inForce = itemInForce(item, routine);
+          const checked = chosen.includes(item.id);
+          return (
+            <Target
+              key={item.id}
+              role="checkbox"
+              label={`${inForce.move.name}, ${doseWords(inForce)}`}
+              checked={checked}
+              look={checked ? 'filled' : 'outlined'}
+              onPress={() => onChoose(toggled(item.id))}
+            />
+          );
+        })}
+      </View>
+      {more > 0 && (
+        <Text role="status" variant="bodyLarge">
+          {LEAD.chooseMore(more)}
+        </Text>
+      )}
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
+  choice: { gap: 8, alignItems: 'flex-start' },
   all: { padding: 24, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
   ask: { borderWidth: 2, borderRadius: 12, padding: 16, gap: 8 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },

@@ -1,20 +1,38 @@
 import { type Pace, type Side, paceOf, talkMs } from '@/core/body';
 import { mayExtend, passes, segmentAt, type Lead, type ScriptLine } from '@/core/class';
 import { withCapital } from '@/core/common';
-import { moveById, repBreathOf, type Breath, type Catalogue, type Dose } from '@/core/moves';
+import {
+  doseInForce,
+  moveById,
+  ownDose,
+  repBreathOf,
+  type Breath,
+  type Catalogue,
+  type Dose,
+  type Move,
+  type WrittenDose,
+} from '@/core/moves';
 import type { LaneName } from '@/core/people';
-import { catalogueFor, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import {
+  catalogueFor,
+  entriesInOrder,
+  itemInForce,
+  itemsInOrder,
+  type Entry,
+  type Routine,
+} from '@/core/routine';
 import {
   doneBy,
   doneByLeading,
   isWork,
   msOf,
   setKey,
+  type Done,
   type Mark,
   type Score,
   type Segment,
 } from '@/core/timing';
-import { LANE_TITLES, doseWords, limbName, withSide } from '@/words/names';
+import { LANE_TITLES, doseWords, limbName, throughoutWords, withSide } from '@/words/names';
 import { LEAD, STAGE } from './strings';
 
 /** How one side's panel stands. */
@@ -46,7 +64,9 @@ export interface LeadView {
   readonly remainingMs: number;
   readonly wayOut: string;
   readonly mayExtend: boolean;
-  /** What the other ways of taking part do now. */
+  /** What is kept up all along, in the section and the block. */
+  readonly throughout: readonly string[];
+  /** What the other ways of taking part do now, and what anybody may. */
   readonly lanes: readonly { readonly title: string; readonly does: string }[];
   /** What to look at and how to change it, for each way of taking part. */
   readonly points: readonly PointsView[];
@@ -93,9 +113,15 @@ export function viewAt(
   const side =
     sided && (segment.side === 'left' || segment.side === 'right') ? segment.side : undefined;
   return {
-    name: titleOf(catalogue, about),
-    level: leading && leading.move.levels.length > 1 ? leading.level.name : '',
-    caption: captionAt(routine, script, placeMs),
+    name: segment.kind === 'notice' ? LEAD.notice : titleOf(catalogue, about),
+    level:
+      segment.kind !== 'notice' && leading && leading.move.levels.length > 1
+        ? leading.level.name
+        : '',
+    caption:
+      segment.kind === 'notice'
+        ? noticeWords(routine, segment)
+        : captionAt(routine, script, placeMs),
     working: isWork(segment),
     heading: headingOf(catalogue, segment, side, placeMs),
     sides: side ? panels(score, segment, side, filled) : undefined,
@@ -105,10 +131,15 @@ export function viewAt(
     ...unitAt(routine, segment, placeMs, score, at),
     next: nextWords(routine, score, at),
     remainingMs: Math.max(0, score.totalMs - placeMs),
-    wayOut: isWork(segment) && leading ? withSide(leading.cues.wayOut, side) : '',
+    wayOut: isWork(segment) && leading ? withSide(wayOutOf(routine, segment, leading), side) : '',
     mayExtend: mayExtend(routine, score, at),
-    lanes: lanesAt(catalogue, about, side),
-    points: pointsAt(catalogue, about, side),
+    ...(segment.kind === 'notice'
+      ? QUIET
+      : {
+          throughout: throughoutAt(routine, about),
+          lanes: [...lanesAt(routine, about, side), ...offeredAt(routine, about)],
+          points: pointsAt(catalogue, about, side),
+        }),
   };
 }
 
@@ -121,11 +152,8 @@ function titleOf(catalogue: Catalogue, segment: Segment): string {
 }
 
 /** Every lane that does not do as the leading one: its move, level and short cue, or rest. */
-function lanesAt(
-  catalogue: Catalogue,
-  { lanes }: Segment,
-  side: Side | undefined,
-): LeadView['lanes'] {
+function lanesAt(routine: Routine, { lanes }: Segment, side: Side | undefined): LeadView['lanes'] {
+  const catalogue = catalogueFor(routine);
   const [leading] = Object.values(lanes);
   return Object.entries(lanes)
     .filter(([, { moveId, level }]) => moveId !== leading?.moveId || level !== leading.level)
@@ -134,9 +162,65 @@ function lanesAt(
       const done = doneBy(catalogue, work);
       if (!done) return { title, does: LEAD.restHere };
       const { move, level, cues } = done;
-      const what = [move.name, move.levels.length > 1 && level.name].filter(Boolean).join(', ');
+      const much = work.dose && ownDoseWords(move, work.dose, routine);
+      const what = [move.name, move.levels.length > 1 && level.name, much]
+        .filter(Boolean)
+        .join(', ');
       return { title, does: `${what}. ${withSide(cues.short, side)}` };
     });
+}
+
+function ownDoseWords(move: Move, dose: WrittenDose, { group }: Routine): string {
+  return doseWords({ dose: doseInForce({ dose }, ownDose(move, group)), sides: { way: 'both' } });
+}
+
+/** Time to notice something is quiet: its words, and nothing beside them. */
+const QUIET: Pick<LeadView, 'throughout' | 'lanes' | 'points'> = {
+  throughout: [],
+  lanes: [],
+  points: [],
+};
+
+function itemAt(routine: Routine, { itemId }: Segment) {
+  return itemsInOrder(routine).find(({ id }) => id === itemId);
+}
+
+/** What anybody may do instead. */
+function offeredAt(routine: Routine, segment: Segment): LeadView['lanes'] {
+  const catalogue = catalogueFor(routine);
+  const offered = itemAt(routine, segment)?.options?.filter(({ lane }) => lane === undefined) ?? [];
+  return offered.map(({ moveId, dose }) => {
+    const move = moveById(catalogue, moveId);
+    const much = dose && ownDoseWords(move, dose, routine);
+    return { title: LEAD.or, does: [move.name, much].filter(Boolean).join(', ') };
+  });
+}
+
+function throughoutAt(routine: Routine, { itemId }: Segment): readonly string[] {
+  const around = entriesInOrder(routine).find(
+    ({ entry }) =>
+      entry.id === itemId ||
+      (entry.kind === 'block' && entry.lines.some(({ id }) => id === itemId)),
+  );
+  if (!around) return [];
+  const { section, entry } = around;
+  const own = entry.kind === 'block' ? entry.throughout : undefined;
+  return [routine.heads?.[section]?.throughout, own].flatMap((one) =>
+    one ? [throughoutWords(one)] : [],
+  );
+}
+
+function noticeWords(routine: Routine, { noticeId }: Segment): string {
+  const found = entriesInOrder(routine)
+    .flatMap(({ entry }): readonly Entry[] => (entry.kind === 'block' ? entry.lines : [entry]))
+    .find(({ id }) => id === noticeId);
+  return found?.kind === 'notice' ? found.words : '';
+}
+
+/** The way out in own words, where the leading lane does what they are written for. */
+function wayOutOf(routine: Routine, segment: Segment, { move, cues }: Done): string {
+  const item = itemAt(routine, segment);
+  return (item?.moveId === move.id && item.out) || cues.wayOut;
 }
 
 function pointsAt(

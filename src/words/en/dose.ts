@@ -1,5 +1,5 @@
 import type { Breath, Dose, Tempo } from '@/core/moves';
-import type { Block, ItemInForce, SidePlan } from '@/core/routine';
+import type { BlockWords, ItemInForce, SectionHead, SidePlan, Throughout } from '@/core/routine';
 
 /** "45 s", "1:30": a time as it is read at a glance. */
 export function timeWords(ms: number): string {
@@ -80,14 +80,32 @@ export function doseWords({ dose, sides }: Pick<ItemInForce, 'dose' | 'sides'>):
     .join(' · ');
 }
 
+/** "belly lightly in, with a pillow": what is kept up in all lines below. */
+export function throughoutWords({ words, props = [] }: Throughout): string {
+  const things = props.length > 0 ? `with ${props.map((prop) => `a ${prop}`).join(' and ')}` : '';
+  return [words, things].filter(Boolean).join(', ');
+}
+
 /** "3 rounds · each side · rest 20 s": what a block does with its lines. */
-export function blockWords({ rounds, perSide, firstSide, buildUp, restMs }: Block): string {
-  return [
-    rounds && `${rounds} rounds`,
-    perSide && (firstSide === 'right' ? 'each side, right first' : 'each side'),
-    buildUp && 'build up',
-    restMs !== undefined && `rest ${timeWords(restMs)}`,
-  ]
+export function blockWords(block: BlockWords): string {
+  const { rounds, perSide, firstSide, buildUp, inOneGo, choose, throughout, restMs } = block;
+  return (
+    [
+      rounds && `${rounds} rounds`,
+      perSide && (firstSide === 'right' ? 'each side, right first' : 'each side'),
+      buildUp && 'build up',
+      inOneGo && 'in one go',
+      choose !== undefined && `choose ${choose}`,
+      restMs !== undefined && `rest ${timeWords(restMs)}`,
+    ]
+      .filter(Boolean)
+      .join(' · ') || (throughout ? 'throughout' : '')
+  );
+}
+
+/** "2 rounds · rest 1:00": how often a section is done. */
+export function sectionHeadWords({ rounds, restMs }: SectionHead): string {
+  return [rounds && `${rounds} rounds`, restMs !== undefined && `rest ${timeWords(restMs)}`]
     .filter(Boolean)
     .join(' · ');
 }

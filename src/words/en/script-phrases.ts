@@ -3,6 +3,8 @@ import { withStop } from '@/core/common';
 import type { Dose } from '@/core/moves';
 import { scorePhrases } from './score-phrases';
 
+const OR = new Intl.ListFormat('en', { type: 'disjunction' });
+
 const NUMBERS = [
   'no',
   'one',
@@ -109,6 +111,7 @@ export const scriptPhrases: ScriptPhrases & typeof scorePhrases = {
     [withStop(`Watch: ${watch.join('; ')}`), breath, `Easier: ${easier}`, `Further: ${further}`]
       .filter(Boolean)
       .join(' '),
+  orElse: (names) => `Or, if you like: ${OR.format(names)}.`,
   halfway: 'Halfway.',
   twoMore: (eachSide) => (eachSide ? 'Two more each side.' : 'Two more.'),
   lastOne: (eachSide) => (eachSide ? 'Last one each side.' : 'Last one.'),

@@ -22,7 +22,7 @@ export function passes({ kind }: Pick<ScriptLine, 'kind'>): boolean {
 export type Talk = 'full' | 'spare' | 'quiet';
 
 /** Names, switches and the last ones; a moment's wait before going on is said as well. */
-const SPARE: readonly LineKind[] = ['next', 'switch', 'count', 'pause'];
+const SPARE: readonly LineKind[] = ['next', 'ahead', 'notice', 'switch', 'count', 'pause'];
 
 /**
  * Whether a line is said aloud.

@@ -1,7 +1,7 @@
 import { paceOf, talkMs, type Pace } from '@/core/body';
 import { withStop } from '@/core/common';
-import type { Cues } from '@/core/moves';
-import type { ItemInForce, Routine } from '@/core/routine';
+import { moveById, type Cues } from '@/core/moves';
+import { catalogueFor, type ItemInForce, type Routine } from '@/core/routine';
 import {
   COUNT_DOWN_FROM_MS,
   COUNT_DOWN_MS,
@@ -26,6 +26,8 @@ export interface ScriptPhrases {
   readonly dose: (inForce: ItemInForce, each: boolean) => string;
   /** What stands under a caption while a move is done. */
   readonly beside: (cues: Pick<Cues, 'watch' | 'breath' | 'easier' | 'further'>) => string;
+  /** What anybody may do instead. */
+  readonly orElse: (names: readonly string[]) => string;
   readonly halfway: string;
   readonly twoMore: (eachSide: boolean) => string;
   readonly lastOne: (eachSide: boolean) => string;
@@ -51,6 +53,8 @@ interface Draft {
   readonly taken: TakenTime;
   /** How many points each item has had, so that every side and round hears another. */
   readonly pointsSaid: Map<string, number>;
+  /** Items whose options have been told. */
+  readonly offered: Set<string>;
 }
 
 /**
@@ -71,11 +75,13 @@ export function scriptOf(
     lines: [],
     taken: [],
     pointsSaid: new Map(),
+    offered: new Set(),
   };
   score.segments.forEach((segment) => takeSegment(draft, segment));
   const scenes = scenesOf(routine, score);
   scenes.forEach((scene) => scene.sets.forEach((set) => tellCount(draft, scene, set)));
   [undefined, ...scenes].forEach((before, i) => tellBetween(draft, score, before, scenes[i]));
+  scenes.forEach((scene) => tellOptions(draft, routine, scene));
   scenes.forEach((scene) => scene.sets.forEach((set) => tellAlong(draft, scene, set)));
   scenes.forEach((scene) => showBeside(draft, scene));
   return draft.lines.sort((a, b) => a.atMs - b.atMs);
@@ -185,7 +191,7 @@ function tellNext(
   ahead: readonly Ahead[],
 ): Ahead | undefined {
   const name = next.done?.move.name;
-  if (name === undefined || before?.item === next.item) return undefined;
+  if (name === undefined || before?.item === next.item || isTold(before)) return undefined;
   const dose = next.setUp && draft.phrases.dose(next.inForce, !next.oneSide);
   for (const amount of dose === undefined ? [null] : [dose, null]) {
     const text = draft.phrases.next(name, amount);
@@ -195,6 +201,12 @@ function tellNext(
     if (before && tellInWork(draft, before, text)) return undefined;
   }
   return undefined;
+}
+
+/** Whether the score has told in the last work what flows on from it. */
+function isTold(before: Scene | undefined): boolean {
+  const last = before?.sets.at(-1) ?? [];
+  return last.some(({ cues }) => cues.some(({ kind }) => kind === 'ahead'));
 }
 
 /** In the second half of the last set before, ahead of its count-down. */
@@ -241,6 +253,17 @@ function tellAhead(draft: Draft, scene: Scene, ahead: readonly Ahead[], begins: 
   }
 }
 
+/** What anybody may do instead is told once, in the first set that has time for it. */
+function tellOptions(draft: Draft, routine: Routine, { item, sets }: Scene): void {
+  const offered = (item.options ?? []).filter(({ lane }) => lane === undefined);
+  const [set] = sets;
+  if (!set || offered.length === 0 || draft.offered.has(item.id)) return;
+  const catalogue = catalogueFor(routine);
+  const names = offered.map(({ moveId }) => moveById(catalogue, moveId).name);
+  const span = { fromMs: stretchOf(set).fromMs, untilMs: countDownMs(set) };
+  if (tell(draft, 'point', draft.phrases.orElse(names), span)) draft.offered.add(item.id);
+}
+
 /** Along the work: a watch point or the breath, and that half of it is done. */
 function tellAlong(draft: Draft, scene: Scene, set: readonly Segment[]): void {
   const { fromMs, untilMs } = stretchOf(set);
@@ -284,18 +307,22 @@ function showBeside(draft: Draft, { done, sets }: Scene): void {
 /** Watch points and the breath in turn, so that each side, set and round hears another. */
 function nextPoint(
   draft: Draft,
-  { item, done }: Scene,
+  { item, inForce, done }: Scene,
   set: readonly Segment[],
 ): string | undefined {
   if (!done) return undefined;
-  const points = [...done.cues.watch, ...(done.cues.breath ? [done.cues.breath] : [])];
+  const breath = done.cues.breath ? [done.cues.breath] : [];
+  // What is led with the breath tells of it first.
+  const led = inForce.dose.kind === 'reps' && inForce.dose.breath;
+  const points = led ? [...breath, ...done.cues.watch] : [...done.cues.watch, ...breath];
   const text = points[(draft.pointsSaid.get(item.id) ?? 0) % points.length];
   return text && withStop(sided(draft, text, set[0]));
 }
 
-function wayOutOf(draft: Draft, { done, sets }: Scene): string | undefined {
+function wayOutOf(draft: Draft, { item, done, sets }: Scene): string | undefined {
   const last = sets.at(-1)?.[0];
-  return done && withStop(sided(draft, done.cues.wayOut, last));
+  const own = done?.move.id === item.moveId ? item.out : undefined;
+  return done && withStop(sided(draft, own ?? done.cues.wayOut, last));
 }
 
 function sided(draft: Draft, text: string, segment: Segment | undefined): string {
