@@ -13,6 +13,8 @@ interface TargetProps {
   readonly checked?: boolean;
   readonly expanded?: boolean;
   readonly disabled?: boolean;
+  /** What is read aloud, where the label alone says too little. */
+  readonly said?: string;
   /** A key that does the same. */
   readonly keyName?: string;
   readonly colour?: string;
@@ -32,6 +34,7 @@ export function Target({
   checked,
   expanded,
   disabled = false,
+  said,
   keyName,
   colour,
   height = TARGET,
@@ -51,6 +54,7 @@ export function Target({
   return (
     <Pressable
       role={role}
+      aria-label={said}
       aria-checked={checked}
       aria-expanded={expanded}
       disabled={disabled}

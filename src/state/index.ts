@@ -16,7 +16,14 @@ export { routineToBuild } from './carried';
 export { deviceSet, type DeviceState } from './hall/device';
 export { noticeClosed, noticeShown, type Notice } from './hall/notices';
 export { useAppDispatch, useAppSelector, useNewId } from './hooks';
-export { leadDecided, leadPassed, leadTakenUp, scoreOfLead, scriptOfLead, type LeadInProgress } from './lead';
+export {
+  leadDecided,
+  leadPassed,
+  leadTakenUp,
+  scoreOfLead,
+  scriptOfLead,
+  type LeadInProgress,
+} from './lead';
 export { act, endLead, hasVoice, leaveLead, openLead, readClock } from './lead-actions';
 export { saveOwnMoves, saveRoutineFile, saveRoutineText, saveRuns, saveText } from './files';
 export { draftKept, selectCatalogue, selectOwnMoves } from './moves';

@@ -4,7 +4,6 @@ import {
   chosenLines,
   itemInForce,
   type Block,
-  type Entry,
   type Item,
   type Line,
   type NoticeLine,

@@ -46,7 +46,7 @@ export function readAdding(typed: string, routine: Routine, place: Place | undef
     if (adds === undefined) return { ...nothing, strict, problem: BUILD.full };
     return { ...nothing, entry, strict, adds };
   };
-  if ('rest' in reading) return room(reading.rest, '');
+  if ('line' in reading) return room(reading.line, '');
   const problem = first ? problemSentence(first) : '';
   if (!reading.item) return { ...nothing, problem, offers };
   const strict = writeItem(reading.item, catalogueFor(routine));

@@ -1,11 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { MOST_ROUNDS, replaceEntry, unwrapBlock, type Block } from '@/core/routine';
+import { MOST_ROUNDS, replaceEntry, saysSomething, unwrapBlock, type Block } from '@/core/routine';
 import { Target, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
 import { EntryActions } from './entry-actions';
 import { PanelTop } from './panel-top';
 import { Steps } from './steps';
+import { ThroughoutField } from './throughout-field';
 import { BUILD, EDITOR } from './strings';
 import type { Editing } from './use-routine';
 
@@ -21,7 +22,7 @@ function blockWith(block: Block, words: Partial<Block>): Block | undefined {
   const next = Object.fromEntries(
     Object.entries({ ...block, ...words }).filter(([, value]) => value !== undefined),
   ) as Block;
-  if (!next.rounds && !next.perSide && !next.buildUp) return undefined;
+  if (!saysSomething(next)) return undefined;
   if (next.perSide) return next;
   const { firstSide: _, ...kept } = next;
   return kept;
@@ -39,6 +40,11 @@ export function BlockEditor({ block, onClose, ...editing }: BlockEditorProps) {
   const restMs = block.restMs ?? 0;
   const eachSide = to({ perSide: block.perSide ? undefined : true });
   const buildUp = to({ buildUp: block.buildUp ? undefined : true });
+  const inOneGo = to({ inOneGo: block.inOneGo ? undefined : true });
+  const items = block.lines.filter(({ kind }) => kind === 'item').length;
+  const { choose = items } = block;
+  const toChoose = (n: number) =>
+    n < 1 || n > items ? undefined : to({ choose: n === items ? undefined : n });
   const takeApart = () => {
     onClose();
     change(unwrapBlock(routine, block.id));
@@ -65,6 +71,14 @@ export function BlockEditor({ block, onClose, ...editing }: BlockEditorProps) {
         }
         onMore={restMs < 600_000 ? to({ restMs: restMs + REST_STEP_MS }) : undefined}
       />
+      {items > 1 && (
+        <Steps
+          label={EDITOR.choose}
+          shown={choose === items ? EDITOR.chooseAll : String(choose)}
+          onLess={toChoose(choose - 1)}
+          onMore={toChoose(choose + 1)}
+        />
+      )}
       <View style={styles.ways}>
         <Target
           label={EDITOR.eachSide}
@@ -82,8 +96,21 @@ export function BlockEditor({ block, onClose, ...editing }: BlockEditorProps) {
           disabled={!buildUp}
           onPress={buildUp ?? (() => undefined)}
         />
+        <Target
+          label={EDITOR.inOneGo}
+          role="switch"
+          checked={block.inOneGo === true}
+          look={block.inOneGo ? 'filled' : 'outlined'}
+          disabled={!inOneGo}
+          onPress={inOneGo ?? (() => undefined)}
+        />
         <Target label={EDITOR.takeApart} onPress={takeApart} />
       </View>
+      <ThroughoutField
+        key={block.id}
+        kept={block.throughout}
+        onKeep={(throughout) => to({ throughout })?.()}
+      />
       <EntryActions entry={block} {...editing} onGone={onClose} />
     </View>
   );

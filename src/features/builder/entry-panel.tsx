@@ -4,7 +4,8 @@ import { Text } from 'react-native-paper';
 import type { Entry } from '@/core/routine';
 import { BlockEditor } from './block-editor';
 import { EntryActions } from './entry-actions';
-import { ItemEditor, RestEditor } from './item-editor';
+import { ItemEditor } from './item-editor';
+import { NoticeEditor, RestEditor } from './quiet-editors';
 import { PanelTop } from './panel-top';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
@@ -19,6 +20,7 @@ export function EntryPanel({ entry, ...rest }: EntryPanelProps) {
   if (entry.kind === 'item') return <ItemEditor item={entry} {...rest} />;
   if (entry.kind === 'block') return <BlockEditor block={entry} {...rest} />;
   if (entry.kind === 'rest') return <RestEditor rest={entry} {...rest} />;
+  if (entry.kind === 'notice') return <NoticeEditor key={entry.id} notice={entry} {...rest} />;
   return (
     <View style={styles.all}>
       <PanelTop title={withCapital(BUILD.note)} onClose={rest.onClose} />

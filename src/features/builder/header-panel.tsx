@@ -10,6 +10,7 @@ import { LANE_TITLES, GROUP_TITLES } from '@/words/names';
 import { problemSentence } from '@/words/problems';
 import { DurationField } from './duration-field';
 import { LimitsField } from './limits-field';
+import { SectionHeads } from './section-heads';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
 
@@ -35,6 +36,7 @@ export function HeaderPanel({ routine, change }: Editing) {
           change={change}
         />
       ))}
+      <SectionHeads key={`heads ${routine.id}`} routine={routine} change={change} />
     </View>
   );
 }
@@ -43,11 +45,13 @@ export function HeaderPanel({ routine, change }: Editing) {
 const HEADERS = [
   { key: 'room', label: BUILD.room },
   { key: 'school', label: BUILD.school },
+  { key: 'often', label: BUILD.often },
 ] as const;
 
 type HeaderKey = (typeof HEADERS)[number]['key'];
 
-const HEAD_KEY: Readonly<Record<HeaderKey, 'room' | 'schools'>> = {
+const HEAD_KEY: Readonly<Record<HeaderKey, 'room' | 'schools' | 'often'>> = {
+  often: 'often',
   room: 'room',
   school: 'schools',
 };

@@ -12,6 +12,7 @@ import {
   type WrittenDose,
   amountOf,
   withAmount,
+  withSets,
   writtenOf,
 } from '@/core/moves';
 import {
@@ -49,7 +50,7 @@ export function setsStepper(item: Item, setting: Setting): Stepper {
   const to = (sets: number): ItemWords | undefined =>
     sets < 1 || sets > MOST_SETS
       ? undefined
-      : doseWritten(item, dose, { ...writtenOf(dose), sets });
+      : doseWritten(item, dose, withSets(writtenOf(dose), sets));
   return { value: dose.sets, less: to(dose.sets - 1), more: to(dose.sets + 1) };
 }
 
@@ -64,6 +65,78 @@ export function restStepper(item: Item, setting: Setting): Stepper {
   };
 }
 
+/** The upper end of a span, above the amount that is led; nought where there is none. */
+export function spanStepper(item: Item, setting: Setting): Stepper {
+  const { dose } = itemInForce(item, setting);
+  const timed = dose.kind === 'hold' || dose.kind === 'timed';
+  const [step, greatest] = timed ? [TIME_STEP_MS, LONGEST_MS] : [1, MOST_COUNT];
+  const least = amountOf(dose);
+  const to = (most: number): ItemWords | undefined => {
+    if (most > greatest) return undefined;
+    const { most: _, ...plain } = writtenOf(dose);
+    return doseWritten(item, dose, most > least ? { ...plain, most } : plain);
+  };
+  const now = dose.most ?? least;
+  return {
+    value: dose.most ?? 0,
+    less: dose.most === undefined ? undefined : to(now - step),
+    more: to(now + step),
+  };
+}
+
+/** The most sets of a span; nought where there is none. */
+export function setsSpanStepper(item: Item, setting: Setting): Stepper {
+  const { dose } = itemInForce(item, setting);
+  const to = (most: number): ItemWords | undefined => {
+    if (most > MOST_SETS) return undefined;
+    const { mostSets: _, ...plain } = writtenOf(dose);
+    return doseWritten(item, dose, most > dose.sets ? { ...plain, mostSets: most } : plain);
+  };
+  const now = dose.mostSets ?? dose.sets;
+  return {
+    value: dose.mostSets ?? 0,
+    less: dose.mostSets === undefined ? undefined : to(now - 1),
+    more: to(now + 1),
+  };
+}
+
+export type RepsLed = 'tempo' | 'held' | 'breath';
+
+/** How the reps of a line are led; undefined where nothing is counted in reps. */
+export function ledInForce(item: Item, setting: Setting): RepsLed | undefined {
+  const { dose } = itemInForce(item, setting);
+  if (dose.kind !== 'reps') return undefined;
+  if (dose.breath) return 'breath';
+  return dose.held ? 'held' : 'tempo';
+}
+
+const USUAL_HELD = { ms: 5000 } as const;
+
+export function toLed(item: Item, setting: Setting, led: RepsLed): ItemWords {
+  const { dose } = itemInForce(item, setting);
+  if (led === 'held') return { held: item.held ?? USUAL_HELD, breath: undefined };
+  if (led === 'breath') return { held: undefined, tempo: undefined, breath: 'pace' };
+  // Where the move's own way is the breath, a tempo has to be written.
+  const tempo = item.tempo ?? (dose.kind === 'reps' && dose.breath ? dose.tempo : undefined);
+  return { held: undefined, breath: undefined, tempo };
+}
+
+/** Reps counted for both sides together, or for each. */
+export function toInAll(item: Item, setting: Setting, inAll: boolean): ItemWords {
+  const { dose } = itemInForce(item, setting);
+  const written = eachSideOf(writtenOf(dose));
+  if (written?.kind !== 'reps') return {};
+  return doseWritten(item, dose, inAll ? { ...written, inAll } : written);
+}
+
+/** How long each rep is held, where that is a time. */
+export function heldStepper({ held }: Item): Stepper | undefined {
+  if (!held || !('ms' in held)) return undefined;
+  const to = (ms: number): ItemWords | undefined =>
+    ms < 1000 || ms > 300_000 ? undefined : { held: { ms } };
+  return { value: held.ms, less: to(held.ms - 1000), more: to(held.ms + 1000) };
+}
+
 /** Rounds of press-and-ease, for holds that are long enough. */
 export function pressStepper(item: Item, setting: Setting): Stepper | undefined {
   const { dose, sides } = itemInForce(item, setting);
@@ -72,7 +145,7 @@ export function pressStepper(item: Item, setting: Setting): Stepper | undefined 
   const value = dose.press?.times ?? 0;
   const to = (times: number): ItemWords | undefined => {
     if (times < 0) return undefined;
-    if (times === 0) return { press: undefined };
+    if (times === 0) return { press: undefined, pressWhere: undefined };
     const press = { pressMs, times };
     return times <= 20 && pressFits(dose.holdMs, press) ? { press } : undefined;
   };
@@ -90,7 +163,15 @@ export function toKind(item: Item, setting: Setting, kind: DoseKind): ItemWords 
     timed: { kind: 'timed', timedMs: 30_000, sets: 1 },
   };
   const next = own.kind === kind ? writtenOf(own) : usual[kind];
-  return { dose: next, press: undefined, tempo: undefined, restMs: undefined };
+  return {
+    dose: next,
+    press: undefined,
+    pressWhere: undefined,
+    tempo: undefined,
+    held: undefined,
+    breath: undefined,
+    restMs: undefined,
+  };
 }
 
 /** The ways of sides that a move can be done; none where both sides always work at once. */
@@ -112,8 +193,17 @@ export function toSides(item: Item, move: Move, sides: SidesClause): ItemWords {
     sides: sides === move.sides ? undefined : sides,
     weak: turns || onlyOther ? undefined : item.weak,
     press: turns ? undefined : item.press,
+    pressWhere: turns ? undefined : item.pressWhere,
+    dose: turns ? item.dose : eachSideOf(item.dose),
     firstSide: sides === 'left-only' || sides === 'right-only' ? undefined : item.firstSide,
   };
+}
+
+/** A count in all goes with turns alone. */
+function eachSideOf(dose: WrittenDose | undefined): WrittenDose | undefined {
+  if (dose?.kind !== 'reps' || !dose.inAll) return dose;
+  const { inAll: _, ...plain } = dose;
+  return plain;
 }
 
 export function levelInForce(item: Item, move: Move, group: GroupName): LevelId {

@@ -6,27 +6,32 @@ import {
   changeItem,
   changeLevel,
   itemInForce,
-  replaceEntry,
   writeItem,
   type Item,
-  type RestLine,
 } from '@/core/routine';
-import { Choices, useTokens } from '@/design';
+import { Choices, Target, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
 import { EntryActions } from './entry-actions';
 import {
   amountStepper,
+  heldStepper,
+  ledInForce,
   levelInForce,
   pressStepper,
   restStepper,
+  setsSpanStepper,
   setsStepper,
   sidesChoices,
   sidesInForce,
+  spanStepper,
+  toInAll,
   toKind,
+  toLed,
   toLevel,
   toSides,
   type Stepper,
 } from './item-editing';
+import { ItemMore } from './item-more';
 import { LineField } from './line-field';
 import { PanelTop } from './panel-top';
 import { Steps } from './steps';
@@ -50,6 +55,8 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
     <Steps label={label} shown={shown} onLess={write(less)} onMore={write(more)} />
   );
   const press = pressStepper(item, routine);
+  const led = ledInForce(item, routine);
+  const held = heldStepper(item);
   const sides = sidesChoices(move);
   const sidesNow = sidesInForce(item, move);
   return (
@@ -69,7 +76,48 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
         timed ? timeWords(amountOf(dose)) : String(amountOf(dose)),
         amountStepper(item, routine),
       )}
+      {steps(
+        EDITOR.upTo,
+        dose.most === undefined
+          ? EDITOR.upToNone
+          : timed
+            ? timeWords(dose.most)
+            : String(dose.most),
+        spanStepper(item, routine),
+      )}
+      {led && (
+        <Choices
+          label={EDITOR.led}
+          choices={[
+            { value: 'tempo', text: EDITOR.ledTempo },
+            { value: 'held', text: EDITOR.ledHeld },
+            { value: 'breath', text: EDITOR.ledBreath },
+          ]}
+          value={led}
+          onChoose={(to) => change(changeItem(routine, item.id, toLed(item, routine, to)))}
+        />
+      )}
+      {held && steps(EDITOR.heldFor, timeWords(held.value), held)}
+      {dose.kind === 'reps' && sidesNow === 'alternating' && (
+        <View style={styles.switch}>
+          <Target
+            label={EDITOR.inAll}
+            role="switch"
+            checked={dose.inAll === true}
+            look={dose.inAll ? 'filled' : 'outlined'}
+            onPress={() =>
+              change(changeItem(routine, item.id, toInAll(item, routine, !dose.inAll)))
+            }
+          />
+        </View>
+      )}
       {steps(EDITOR.sets, String(dose.sets), setsStepper(item, routine))}
+      {(dose.sets > 1 || dose.mostSets) &&
+        steps(
+          EDITOR.upToSets,
+          dose.mostSets ? String(dose.mostSets) : EDITOR.upToNone,
+          setsSpanStepper(item, routine),
+        )}
       {dose.sets > 1 &&
         steps(EDITOR.restBetween, timeWords(dose.restMs), restStepper(item, routine))}
       {press &&
@@ -111,37 +159,14 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
           change(changeLevel(routine, item.id, toLevel(move, id, routine.group).level))
         }
       />
+      <ItemMore key={item.id} item={item} {...editing} />
       <LineField key={writeItem(item, catalogueFor(routine))} item={item} {...editing} />
       <EntryActions entry={item} {...editing} onGone={onClose} />
     </View>
   );
 }
 
-interface RestEditorProps extends Editing {
-  readonly rest: RestLine;
-  readonly onClose: () => void;
-}
-
-export function RestEditor({ rest, onClose, ...editing }: RestEditorProps) {
-  const { routine, change } = editing;
-  const to = (restMs: number) =>
-    restMs < 5000 || restMs > 600_000
-      ? undefined
-      : () => change(replaceEntry(routine, { ...rest, restMs }));
-  return (
-    <View style={styles.all}>
-      <PanelTop title={EDITOR.rest} onClose={onClose} />
-      <Steps
-        label={EDITOR.restLength}
-        shown={timeWords(rest.restMs)}
-        onLess={to(rest.restMs - 5000)}
-        onMore={to(rest.restMs + 5000)}
-      />
-      <EntryActions entry={rest} {...editing} onGone={onClose} />
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   all: { gap: 4, padding: 16 },
+  switch: { flexDirection: 'row', paddingVertical: 8 },
 });

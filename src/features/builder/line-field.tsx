@@ -18,7 +18,7 @@ export function LineField({ item, routine, change }: Editing & { readonly item: 
     const [first] = reading.problems;
     if (first) return setProblem(problemSentence(first));
     setProblem('');
-    if ('rest' in reading) return change(replaceEntry(routine, reading.rest));
+    if ('line' in reading) return change(replaceEntry(routine, reading.line));
     if (reading.item) {
       change(replaceEntry(routine, { ...reading.item, ...(item.note && { note: item.note }) }));
     }

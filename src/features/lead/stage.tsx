@@ -23,6 +23,19 @@ interface StageProps {
 /** The two panels: left and right, or one for both. */
 export function Stage({ view, mirror, width, height }: StageProps) {
   const t = useTokens();
+  if (view.notice !== '') {
+    const large = Math.max(30, Math.min(width / 12, height / 7));
+    return (
+      <View style={[styles.notice, { width, height, backgroundColor: t.shade }]}>
+        <Text style={[styles.heading, { color: t.ink, fontSize: large, lineHeight: large * 1.3 }]}>
+          {view.notice}
+        </Text>
+        <Text style={[styles.seconds, { color: t.quiet, fontSize: 44, lineHeight: 52 }]}>
+          {secondsShown(view.leftMs)}
+        </Text>
+      </View>
+    );
+  }
   if (!view.sides) {
     return (
       <View style={[styles.row, { height }]}>
@@ -217,6 +230,7 @@ const styles = StyleSheet.create({
     paddingVertical: 12,
     paddingHorizontal: 8,
   },
+  notice: { alignItems: 'center', justifyContent: 'center', gap: 32, padding: 24 },
   quiet: {
     alignItems: 'center',
     justifyContent: 'space-around',

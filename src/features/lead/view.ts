@@ -49,6 +49,8 @@ export interface LeadView {
   readonly name: string;
   readonly level: string;
   readonly caption: string;
+  /** What is to be noticed, which has the stage to itself. */
+  readonly notice: string;
   readonly working: boolean;
   /** What stands above the seconds: the limb, or what this stretch is for. */
   readonly heading: string;
@@ -118,10 +120,8 @@ export function viewAt(
       segment.kind !== 'notice' && leading && leading.move.levels.length > 1
         ? leading.level.name
         : '',
-    caption:
-      segment.kind === 'notice'
-        ? noticeWords(routine, segment)
-        : captionAt(routine, script, placeMs),
+    caption: segment.kind === 'notice' ? '' : captionAt(routine, script, placeMs),
+    notice: segment.kind === 'notice' ? noticeWords(routine, segment) : '',
     working: isWork(segment),
     heading: headingOf(catalogue, segment, side, placeMs),
     sides: side ? panels(score, segment, side, filled) : undefined,

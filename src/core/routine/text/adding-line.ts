@@ -8,14 +8,15 @@ import {
   type Move,
 } from '@/core/moves';
 import { catalogueFor, type Setting } from '../item';
-import type { RestLine } from '../entries';
+import type { NoticeLine, RestLine } from '../entries';
+import { noticeFrom, noticeIn } from './notice-line';
 import { readClause } from './clauses';
 import { itemFromPieces, type ItemReading } from './item-line';
 import { splitAtCommas, splitLines, type Piece } from './text-lines';
 import { localProblem } from './problem';
 
 export type AddingReading =
-  ItemReading | { readonly rest: RestLine; readonly problems: readonly [] };
+  ItemReading | { readonly line: RestLine | NoticeLine; readonly problems: readonly [] };
 
 /**
  * The lenient reading of the line for adding: no colon or commas are needed, a bare `30s` is the
@@ -28,7 +29,13 @@ export function readAddingLine(typed: string, id: ItemId, setting: Setting): Add
   const rest = /^rest\s+(.+)$/i.exec(text)?.[1];
   const restMs = rest === undefined ? undefined : parseDuration(rest);
   if (restMs?.ok && restMs.value > 0) {
-    return { rest: { kind: 'rest', id, restMs: restMs.value }, problems: [] };
+    return { line: { kind: 'rest', id, restMs: restMs.value }, problems: [] };
+  }
+  const notice = noticeIn(text);
+  if (line && notice) {
+    const read = noticeFrom(notice.time, raw.slice(raw.length - notice.words.length), line);
+    if ('code' in read) return { item: undefined, problems: [read] };
+    return { line: { kind: 'notice', id, ...read }, problems: [] };
   }
   const catalogue = catalogueFor(setting);
   const named = nameIn(catalogue, text);

@@ -28,6 +28,7 @@ import { readBlockHead, readRepeats } from './block-head';
 import { readHeader, type HeaderReading, type HeaderWords } from './headers';
 import { readItemLine, readOption } from './item-line';
 import { splitAtCommas, splitLines, unquote, type TextLine } from './text-lines';
+import { noticeFrom, noticeIn } from './notice-line';
 import { localProblem, type LocalProblem, type TextProblem } from './problem';
 
 /** Longer texts are not read: nobody typed them. */
@@ -318,8 +319,8 @@ function readEntry(reading: Reading, line: TextLine): void {
   reading.section ??= 'main';
   const rest = /^rest\s+(.+)$/i.exec(line.text);
   if (rest?.[1]) return readRest(reading, line, rest[1]);
-  const notice = /^notice\b *(?!:)(?<time>[^"]*)(?<words>".*)?$/i.exec(line.text)?.groups;
-  if (notice) return readNotice(reading, line, notice.time ?? '', notice.words ?? '');
+  const notice = noticeIn(line.text);
+  if (notice) return readNotice(reading, line, notice.time, notice.words);
   const id = freshId(reading);
   const { item, problems } = readItemLine(line.text, line.raw, id, settingOf(reading));
   problems.forEach((problem) => report(reading, line, problem));
@@ -345,19 +346,10 @@ function readRest(reading: Reading, line: TextLine, text: string): void {
 }
 
 function readNotice(reading: Reading, line: TextLine, time: string, quoted: string): void {
-  const could = ['notice 15s "…"'];
-  const result = parseDuration(time.trim());
-  const words = unquote(line.raw.slice(line.raw.length - quoted.length));
-  if (!result.ok || result.value < 1000 || !words) {
-    const at = result.ok && result.value >= 1000 ? line.text.length - quoted.length : 7;
-    return report(reading, line, localProblem('not-a-notice', at, line.raw.slice(at), could));
-  }
-  if (words.length > MOST_NOTE) {
-    return report(reading, line, localProblem('text-too-long', 7, `${words.slice(0, 20)}…`));
-  }
+  const read = noticeFrom(time, line.raw.slice(line.raw.length - quoted.length), line);
+  if ('code' in read) return report(reading, line, read);
   const id = freshId(reading);
-  const noticeMs = result.value;
-  keep(reading, line, { kind: 'notice', id, noticeMs, words, ...noteOf(reading, line) });
+  keep(reading, line, { kind: 'notice', id, ...read, ...noteOf(reading, line) });
 }
 
 function freshId({ options }: Reading): ItemId {

@@ -320,7 +320,10 @@ describe('the line for adding', () => {
   const id = itemIdSchema.parse('i1');
   const added = (typed: string) => {
     const read = readAddingLine(typed, id, { group: 'desk' });
-    if ('rest' in read) return `rest ${read.rest.restMs}`;
+    if ('line' in read) {
+      const { line } = read;
+      return line.kind === 'rest' ? `rest ${line.restMs}` : `notice ${line.noticeMs} ${line.words}`;
+    }
     const problems = read.problems.map(({ code, at }) => ` !${code}@${at}`).join('');
     return (read.item ? writeItem(read.item, SHIPPED) : '-') + problems;
   };
@@ -349,7 +352,7 @@ describe('the line for adding', () => {
       fc.property(fc.string({ unit: 'binary', maxLength: 60 }), (typed) => {
         for (const line of [typed, `seated twist ${typed}`, `rest ${typed}`]) {
           const read = readAddingLine(line, id, { group: 'older' });
-          const entry = 'rest' in read ? read.rest : read.item;
+          const entry = 'line' in read ? read.line : read.item;
           if (entry) expect(entrySchema.safeParse(entry).error?.issues ?? []).toEqual([]);
         }
       }),

@@ -6,6 +6,8 @@ import { leafPath, reach } from './shapes';
 
 export const LINE_HEIGHT = 18;
 const LEAST_LENGTH = 4;
+/** What may be done and need not. */
+const PALE = 0.35;
 
 interface LeavesProps {
   readonly leaves: readonly Leaf[];
@@ -24,15 +26,19 @@ export const Leaves = memo(function Leaves({ leaves, lines, longestMs, width, st
     <Svg width={width} height={height} aria-hidden>
       {leaves.flatMap((leaf, i) => {
         const y = (leaf.line + (leaf.leaflet ? 0.25 : 0.5)) * LINE_HEIGHT;
-        const length = Math.max(LEAST_LENGTH, halfLength(leaf) * perMs);
+        const own = halfLength({ ...leaf, mostMs: leaf.ms });
+        const length = Math.max(LEAST_LENGTH, own * perMs);
         const thickness = leaf.leaflet ? 4 : 11;
         const dirs =
           leaf.side === 'both' ? ([-1, 1] as const) : ([leaf.side === 'left' ? -1 : 1] as const);
         const fill = leaf.side === 'left' ? t.willow : leaf.side === 'right' ? t.river : t.bark;
+        const tip = leaf.mostMs && Math.max(length, halfLength(leaf) * perMs);
         return dirs.map((dir) => (
           <LeafShape
             key={`${i} ${dir}`}
             path={leafPath(stem, y, length, dir, thickness)}
+            tip={tip ? leafPath(stem, y, tip, dir, thickness) : undefined}
+            pale={leaf.pale === true}
             fill={leaf.missing ? 'none' : fill}
             outline={leaf.missing ? t.clay : undefined}
             gaps={leaf.presses.map(({ fromMs, toMs }) => ({
@@ -50,6 +56,8 @@ export const Leaves = memo(function Leaves({ leaves, lines, longestMs, width, st
 
 interface LeafShapeProps {
   readonly path: string;
+  readonly tip: string | undefined;
+  readonly pale: boolean;
   readonly fill: string;
   readonly outline: string | undefined;
   readonly gaps: readonly { readonly x: number; readonly width: number }[];
@@ -57,12 +65,14 @@ interface LeafShapeProps {
   readonly paper: string;
 }
 
-function LeafShape({ path, fill, outline, gaps, y, paper }: LeafShapeProps) {
+function LeafShape({ path, tip, pale, fill, outline, gaps, y, paper }: LeafShapeProps) {
   return (
     <>
+      {tip && <Path d={tip} fill={fill} fillOpacity={PALE} />}
       <Path
         d={path}
         fill={fill}
+        fillOpacity={pale ? PALE : 1}
         stroke={outline}
         strokeDasharray={outline && '3 3'}
         strokeWidth={1.5}

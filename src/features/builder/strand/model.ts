@@ -1,16 +1,18 @@
 import { laneEntries, type ByLane, type LaneName } from '@/core/people';
 import { type Side, position, type PositionId } from '@/core/body';
 import type { ItemId } from '@/core/common';
-import { unitCount } from '@/core/moves';
+import { amountOf, unitCount, type Dose } from '@/core/moves';
 import {
   catalogueFor,
   itemInForce,
   SECTIONS,
+  writeOption,
   type Block,
   type Item,
   type ItemInForce,
   type Line,
   type Routine,
+  type SectionHead,
   type SectionName,
 } from '@/core/routine';
 import { doneBy, isWork, msOf, type Score, type Segment } from '@/core/timing';
@@ -19,6 +21,10 @@ import { doneBy, isWork, msOf, type Score, type Segment } from '@/core/timing';
 export interface Leaf {
   readonly side: Side | 'both';
   readonly ms: number;
+  /** How long it may get, where the dose is a span: its paler tip. */
+  readonly mostMs?: number;
+  /** A set that may be done besides: pale as a whole. */
+  readonly pale?: boolean;
   /** Which line of the row it hangs on, from 0; leaflets by turns take half lines. */
   readonly line: number;
   /** Where presses notch it, from the stem outward. */
@@ -35,7 +41,12 @@ interface Common {
 }
 
 export type StrandRow =
-  | (Common & { readonly kind: 'section'; readonly section: SectionName; readonly height: number })
+  | (Common & {
+      readonly kind: 'section';
+      readonly section: SectionName;
+      readonly head: SectionHead | undefined;
+      readonly height: number;
+    })
   | (Common & {
       readonly kind: 'way';
       readonly fromHeight: number;
@@ -53,6 +64,10 @@ export type StrandRow =
       readonly height: number;
       readonly leaves: readonly Leaf[];
       readonly lines: number;
+      /** How it hangs together with its neighbours in a flow. */
+      readonly tie: Tie | undefined;
+      /** What anybody may do instead. */
+      readonly offered: readonly string[];
       /** What ways of taking part do that do another move, or rest. */
       readonly instead: readonly Instead[];
       /** All that the score gives it, from its way to its last second. */
@@ -64,6 +79,9 @@ export type StrandRow =
       readonly entry: Exclude<Line, Item>;
       readonly height: number;
     });
+
+/** Where in a flow a row stands. */
+export type Tie = 'start' | 'middle' | 'end';
 
 /** Another move that one way of taking part does; null where it rests. */
 export interface Instead {
@@ -105,7 +123,8 @@ export function strandOf(routine: Routine, score: Score): Strand {
   for (const section of SECTIONS) {
     const entries = routine.sections[section];
     if (entries.length > 0) {
-      rows.push({ kind: 'section', key: section, inBlock: false, section, height });
+      const head = routine.heads?.[section];
+      rows.push({ kind: 'section', key: section, inBlock: false, section, head, height });
     }
     for (const entry of entries) {
       if (entry.kind !== 'block') {
@@ -119,8 +138,30 @@ export function strandOf(routine: Routine, score: Score): Strand {
   const last = wayRow('end', segmentsAtEnd(score), { lane, height, places }, false);
   if (last) rows.push(last);
   const lengths = rows.flatMap((row) => (row.kind === 'item' ? row.leaves.map(halfLength) : []));
-  return { rows, longestMs: Math.max(1, ...lengths) };
+  return { rows: tied(rows, byItem), longestMs: Math.max(1, ...lengths) };
 }
+
+/** Rows that flow into one another are tied: whoever begins without being set up or counted in. */
+function tied(
+  rows: readonly StrandRow[],
+  byItem: ReadonlyMap<ItemId, readonly Segment[]>,
+): readonly StrandRow[] {
+  const items = rows.filter((row) => row.kind === 'item');
+  const flows = items.map(({ item }, i) => {
+    const own = byItem.get(item.id) ?? [];
+    const begins = own.find(({ kind }) => !BEFORE.includes(kind));
+    return i > 0 && begins !== undefined && isWork(begins);
+  });
+  return rows.map((row) => {
+    if (row.kind !== 'item') return row;
+    const at = items.indexOf(row);
+    const on = flows[at + 1] === true;
+    const tie = flows[at] ? (on ? 'middle' : 'end') : on ? 'start' : undefined;
+    return { ...row, tie };
+  });
+}
+
+const BEFORE: readonly Segment['kind'][] = ['transfer', 'prop', 'pause'];
 
 /** The stem follows the lane that goes to the floor, so that its trips are seen, else the first. */
 function laneShown({ trips }: Score): LaneName {
@@ -130,8 +171,8 @@ function laneShown({ trips }: Score): LaneName {
 }
 
 /** How far a leaf reaches out from the stem. */
-export function halfLength({ side, ms }: Leaf): number {
-  return side === 'both' ? ms / 2 : ms;
+export function halfLength({ side, ms, mostMs = ms }: Leaf): number {
+  return side === 'both' ? mostMs / 2 : mostMs;
 }
 
 function groupByItem(segments: readonly Segment[]): ReadonlyMap<ItemId, readonly Segment[]> {
@@ -210,18 +251,50 @@ function itemRow(
   const { sides, dose, move } = inForce;
   const leaves =
     sides.way === 'alternating'
-      ? leaflets(work, unitCount(dose))
-      : [...setLeaves(work), ...missingLeaves(work, item, move.sides === 'each')];
+      ? leaflets(work, dose)
+      : [...spanned(setLeaves(work), dose), ...missingLeaves(work, item, move.sides === 'each')];
   const lines = Math.max(1, ...leaves.map(({ line }) => line + 1));
   const ms = segments.reduce((sum, segment) => sum + msOf(segment), 0);
   const instead = insteadOf(item, routine, work[0]);
-  return { kind: 'item', key: item.id, inBlock, item, inForce, height, leaves, lines, instead, ms };
+  const catalogue = catalogueFor(routine);
+  const offered = (item.options ?? []).flatMap((option) =>
+    option.lane === undefined ? [writeOption(option, catalogue)] : [],
+  );
+  return {
+    kind: 'item',
+    key: item.id,
+    inBlock,
+    item,
+    inForce,
+    height,
+    leaves,
+    lines,
+    tie: undefined,
+    offered,
+    instead,
+    ms,
+  };
+}
+
+/** A span shows how far it may go: a tip to each leaf, and a pale leaf for each set more. */
+function spanned(leaves: readonly Leaf[], dose: Dose): readonly Leaf[] {
+  const { most, mostSets = dose.sets } = dose;
+  const tipped = leaves.map((leaf) =>
+    most === undefined ? leaf : { ...leaf, mostMs: (leaf.ms * most) / amountOf(dose) },
+  );
+  const first = tipped.filter(({ line }) => line === 0);
+  const more = Array.from({ length: mostSets - dose.sets }, (_, i) =>
+    first.map((leaf) => ({ ...leaf, line: dose.sets + i, presses: [], pale: true })),
+  );
+  return [...tipped, ...more.flat()];
 }
 
 function insteadOf(item: Item, routine: Routine, work: Segment | undefined): readonly Instead[] {
   const catalogue = catalogueFor(routine);
   return laneEntries(work?.lanes ?? {}).flatMap(([lane, own]): Instead[] => {
     if (own.moveId === item.moveId) return [];
+    const option = item.options?.find((one) => one.lane === lane && one.moveId === own.moveId);
+    if (option) return [{ lane, move: writeOption(option, catalogue), level: '' }];
     const done = doneBy(catalogue, own);
     if (!done) return [{ lane, move: null, level: '' }];
     const { move, level } = done;
@@ -271,19 +344,24 @@ function missingLeaves(work: readonly Segment[], item: Item, each: boolean): rea
   }));
 }
 
-/** Turns of an alternating set: small leaves, left and right in turn. */
-function leaflets(work: readonly Segment[], count: number | undefined): readonly Leaf[] {
-  const turns = Math.min(count ?? 4, MOST_LEAFLETS);
+/** Turns of an alternating set: small leaves, left and right in turn; pale ones for a span. */
+function leaflets(work: readonly Segment[], dose: Dose): readonly Leaf[] {
+  const count = unitCount(dose);
+  const inAll = dose.kind === 'reps' && dose.inAll;
+  const each = count === undefined ? 4 : inAll ? Math.ceil(count / 2) : count;
+  const most = count === undefined || inAll ? each : (dose.most ?? each);
+  const shown = Math.min(most, MOST_LEAFLETS);
   let line = 0;
   return work.flatMap((segment) =>
-    Array.from({ length: turns }, () => {
+    Array.from({ length: shown }, (_, turn) => {
       const pair = (['left', 'right'] as const).map((side, i) => ({
         side,
-        ms: msOf(segment) / 2 / (count ?? turns),
+        ms: msOf(segment) / 2 / each,
         line: line + i * 0.25,
         presses: [],
         missing: false,
         leaflet: true,
+        pale: turn >= Math.min(each, MOST_LEAFLETS),
       }));
       line += 0.5;
       return pair;

@@ -7,11 +7,20 @@ import { type ItemId, withCapital } from '@/core/common';
 import type { PlacedFinding } from '@/core/judgement';
 import { TARGET, useTokens } from '@/design';
 import { usualLevel } from '@/core/moves';
-import { LANE_TITLES, SECTION_TITLES, blockWords, doseWords, timeWords } from '@/words/names';
+import type { Throughout } from '@/core/routine';
+import {
+  LANE_TITLES,
+  SECTION_TITLES,
+  blockWords,
+  doseWords,
+  sectionHeadWords,
+  throughoutWords,
+  timeWords,
+} from '@/words/names';
 import { RowFindings, findingsLabel } from '../findings';
-import { BUILD } from '../strings';
+import { BUILD, MORE } from '../strings';
 import { Leaves } from './leaves';
-import type { StrandRow } from './model';
+import type { StrandRow, Tie } from './model';
 import { bendPath, stemX } from './shapes';
 
 const STEM = 4;
@@ -82,6 +91,7 @@ function BlockRow({ row, width, ...press }: RowProps & { readonly row: Of<'block
         <Text variant="titleMedium" style={{ color: t.quiet }}>
           {words}
         </Text>
+        <AllAlong throughout={row.block.throughout} />
         {row.block.note && (
           <Text variant="bodyMedium" style={{ color: t.bark }}>
             {row.block.note}
@@ -93,6 +103,32 @@ function BlockRow({ row, width, ...press }: RowProps & { readonly row: Of<'block
   );
 }
 
+/** What is kept up in all lines below. */
+function AllAlong({ throughout }: { readonly throughout: Throughout | undefined }) {
+  const t = useTokens();
+  if (!throughout) return null;
+  return (
+    <Text variant="bodyMedium" style={{ color: t.bark }}>
+      {BUILD.throughout(throughoutWords(throughout))}
+    </Text>
+  );
+}
+
+/** The line along the leaves of a flow, from its first row to its last. */
+function FlowTie({ tie }: { readonly tie: Tie }) {
+  const t = useTokens();
+  return (
+    <View
+      style={[
+        styles.tie,
+        { borderColor: t.bark },
+        tie === 'start' && styles.tieStart,
+        tie === 'end' && styles.tieEnd,
+      ]}
+    />
+  );
+}
+
 function SectionRow({ row, width }: { readonly row: Of<'section'>; readonly width: number }) {
   const t = useTokens();
   return (
@@ -100,14 +136,17 @@ function SectionRow({ row, width }: { readonly row: Of<'section'>; readonly widt
       <View style={{ width }}>
         <Stem x={stemX(width, row.height)} />
       </View>
-      <Text
-        variant="titleLarge"
-        role="heading"
-        aria-level={2}
-        style={[styles.section, { color: t.bark }]}
-      >
-        {SECTION_TITLES[row.section]}
-      </Text>
+      <View style={styles.section}>
+        <Text variant="titleLarge" role="heading" aria-level={2} style={{ color: t.bark }}>
+          {SECTION_TITLES[row.section]}
+        </Text>
+        {row.head?.rounds && (
+          <Text variant="titleMedium" style={{ color: t.quiet }}>
+            {sectionHeadWords(row.head)}
+          </Text>
+        )}
+        <AllAlong throughout={row.head?.throughout} />
+      </View>
     </View>
   );
 }
@@ -194,6 +233,7 @@ function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item
       <View style={[styles.drawing, { width }]}>
         <Stem x={stem} />
         {row.inBlock && <Bracket />}
+        {row.tie && <FlowTie tie={row.tie} />}
         <Leaves
           leaves={row.leaves}
           lines={row.lines}
@@ -213,9 +253,14 @@ function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item
           </Text>
         )}
         {row.instead.map(({ lane, move, level: own }) => (
-          <Text key={lane} variant="bodyMedium" style={{ color: t.quiet }}>
-            {LANE_TITLES[lane]}: {move ? [move, own].filter(Boolean).join(', ') : BUILD.restHere}
-          </Text>
+          <Slip key={lane} written={item.options?.some((option) => option.lane === lane) === true}>
+            {`${LANE_TITLES[lane]}: ${move ? [move, own].filter(Boolean).join(', ') : BUILD.restHere}`}
+          </Slip>
+        ))}
+        {row.offered.map((what) => (
+          <Slip key={what} written>
+            {MORE.option(undefined, what)}
+          </Slip>
         ))}
         {item.note && (
           <Text variant="bodyMedium" style={{ color: t.bark }}>
@@ -225,6 +270,19 @@ function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item
         <RowFindings findings={press.findings} />
       </View>
     </Chosen>
+  );
+}
+
+/** What others do: a slip beside the row where it is written, plain words where it follows. */
+function Slip({ written, children }: { readonly written: boolean; readonly children: string }) {
+  const t = useTokens();
+  return (
+    <Text
+      variant="bodyMedium"
+      style={[{ color: t.quiet }, written && [styles.slip, { borderColor: t.line }]]}
+    >
+      {children}
+    </Text>
   );
 }
 
@@ -268,7 +326,25 @@ const styles = StyleSheet.create({
   drawing: { justifyContent: 'center' },
   stem: { position: 'absolute', top: 0, bottom: 0, width: 0, borderLeftWidth: STEM },
   bracket: { position: 'absolute', left: 8, top: 0, bottom: 0, width: 3 },
+  tie: {
+    position: 'absolute',
+    right: 6,
+    top: 0,
+    bottom: 0,
+    width: 10,
+    borderRightWidth: 3,
+  },
+  tieStart: { top: '50%', borderTopWidth: 3, borderTopRightRadius: 10 },
+  tieEnd: { bottom: '50%', borderBottomWidth: 3, borderBottomRightRadius: 10 },
+  slip: {
+    alignSelf: 'flex-start',
+    borderWidth: 1,
+    borderRadius: 6,
+    paddingHorizontal: 8,
+    paddingVertical: 2,
+    marginTop: 4,
+  },
   words: { flex: 1, minWidth: 0, paddingVertical: 8, paddingRight: 16, justifyContent: 'center' },
-  section: { paddingTop: 16, paddingBottom: 4, paddingRight: 16 },
+  section: { flex: 1, minWidth: 0, paddingTop: 16, paddingBottom: 4, paddingRight: 16 },
   way: { flex: 1, minWidth: 0, paddingVertical: 7, paddingRight: 16 },
 });
