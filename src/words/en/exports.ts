@@ -1,9 +1,9 @@
 import { AFTER_A_FALL, STOP_SIGNS, STOP_SIGNS_TITLE } from './safety';
-import { withStop } from '@/core/common';
+import { withCapital, withStop } from '@/core/common';
 import type { CueSheetPhrases, ScoreColumn, RunColumn } from '@/core/class';
 import type { LaneName } from '@/core/people';
-import { doseWords } from './dose';
-import { LANE_TITLES } from './names';
+import { blockWords, doseWords, sectionHeadWords, throughoutWords } from './dose';
+import { LANE_TITLES, SECTION_TITLES } from './names';
 import { withSide } from './sides';
 
 export const SCORE_HEADINGS: Readonly<Record<ScoreColumn, string>> = {
@@ -33,6 +33,13 @@ export const cueSheetPhrases: CueSheetPhrases = {
   change: (easier, further) => `Easier: ${easier} Further: ${further}`,
   sided: (text, side) => withSide(text, side === 'right' ? 'right' : 'left'),
   rest: 'Rest',
+  notice: 'Notice',
+  or: (what) => `Or: ${what}.`,
+  throughout: (where, kept) => `${where}, all along: ${throughoutWords(kept)}`,
+  section: (name) => SECTION_TITLES[name],
+  block: (words) => withCapital(blockWords(words)),
+  rounds: (section, head) => `${section}: ${sectionHeadWords(head)}`,
+  often: (often) => `How often: ${often}`,
   total: (time) => `${time} in all. General guidance, not medical advice.`,
   signsTitle: STOP_SIGNS_TITLE,
   signs: [

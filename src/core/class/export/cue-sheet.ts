@@ -1,10 +1,16 @@
 import { printClock } from '@/core/common';
 import {
+  SECTIONS,
   catalogueFor,
   itemInForce,
   itemsInOrder,
+  writeOption,
+  type BlockWords,
   type ItemInForce,
   type Routine,
+  type SectionHead,
+  type SectionName,
+  type Throughout,
 } from '@/core/routine';
 import { doneBy, isWork, msOf, setKey, type Score, type Segment } from '@/core/timing';
 
@@ -29,6 +35,16 @@ export interface CueSheetPhrases {
   /** Behind what a lane does: how it is made easier, and how it goes further. */
   readonly change: (easier: string, further: string) => string;
   readonly rest: string;
+  readonly notice: string;
+  /** What anybody may do instead. */
+  readonly or: (what: string) => string;
+  /** What is kept up, and where: in a section or a block. */
+  readonly throughout: (where: string, kept: Throughout) => string;
+  /** What a section or a block does with its lines. */
+  readonly section: (name: SectionName) => string;
+  readonly block: (words: BlockWords) => string;
+  readonly rounds: (section: string, head: SectionHead) => string;
+  readonly often: (often: string) => string;
   readonly total: (time: string) => string;
   /** What stands under every sheet: a heading, and lines of the stop signs. */
   readonly signsTitle: string;
@@ -51,6 +67,13 @@ export function cueSheet(routine: Routine, score: Score, phrases: CueSheetPhrase
       const seconds = msOf(segment) / 1000;
       return [row([printClock(segment.startMs), cell(phrases.rest), '', `${seconds} s`, '', ''])];
     }
+    if (segment.noticeId) {
+      const said = segment.cues.map(({ text }) => text).join(' ');
+      const seconds = `${msOf(segment) / 1000} s`;
+      return [
+        row([printClock(segment.startMs), cell(phrases.notice), '', seconds, cell(said), '']),
+      ];
+    }
     return segment.kind === 'work' && segment.set === 1 && beginsSet(score, segment)
       ? [row(workCells(routine, segment, phrases))]
       : [];
@@ -62,8 +85,29 @@ export function cueSheet(routine: Routine, score: Score, phrases: CueSheetPhrase
     '',
     ...phrases.signs.map((line) => `- ${cell(line)}`),
   ];
+  const about = aboutLines(routine, phrases).map((line) => `- ${cell(line)}`);
   const top = [`# ${cell(routine.title)}`, '', cell(total), ''];
+  if (about.length > 0) top.push(...about, '');
   return [...top, ...head, ...rows, '', ...signs, ''].join('\n');
+}
+
+/** What holds for more than a row: how often, rounds of sections, and what is kept up. */
+function aboutLines(routine: Routine, phrases: CueSheetPhrases): readonly string[] {
+  const { often } = routine;
+  const sections = SECTIONS.flatMap((name) => {
+    const head = routine.heads?.[name];
+    const title = phrases.section(name);
+    return [
+      ...(head?.rounds ? [phrases.rounds(title, head)] : []),
+      ...(head?.throughout ? [phrases.throughout(title, head.throughout)] : []),
+      ...routine.sections[name].flatMap((entry) =>
+        entry.kind === 'block' && entry.throughout
+          ? [phrases.throughout(phrases.block(entry), entry.throughout)]
+          : [],
+      ),
+    ];
+  });
+  return [...(often ? [phrases.often(often)] : []), ...sections];
 }
 
 function beginsSet({ segments }: Score, segment: Segment): boolean {
@@ -89,6 +133,9 @@ function workCells(
     const { easier, further } = done.cues;
     return `${does}. ${plain(phrases.change(easier, further))}`;
   });
+  for (const option of item?.options ?? []) {
+    if (option.lane === undefined) options.push(phrases.or(writeOption(option, catalogue)));
+  }
   const leading = lanes[0]?.[1];
   const go = segment.cues[0];
   const watch = leading && plain(phrases.watch(leading.cues.watch, leading.cues.breath));

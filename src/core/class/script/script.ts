@@ -1,4 +1,4 @@
-import { paceOf, talkMs, type Pace } from '@/core/body';
+import { countWords, paceOf, talkMs, type Pace } from '@/core/body';
 import { withStop } from '@/core/common';
 import { moveById, type Cues } from '@/core/moves';
 import { catalogueFor, type ItemInForce, type Routine } from '@/core/routine';
@@ -321,7 +321,8 @@ function nextPoint(
 
 function wayOutOf(draft: Draft, { item, done, sets }: Scene): string | undefined {
   const last = sets.at(-1)?.[0];
-  const own = done?.move.id === item.moveId ? item.out : undefined;
+  const told = done?.move.id === item.moveId && countWords(item.out ?? '') > 0;
+  const own = told ? item.out : undefined;
   return done && withStop(sided(draft, own ?? done.cues.wayOut, last));
 }
 

@@ -20,7 +20,8 @@ export function readDose(typed: string): Result<Dose, LocalProblem> {
   let words: ClauseWords = {};
   for (const piece of splitAtCommas(text, raw)) {
     const reading = readClause(piece);
-    const known = reading && 'key' in reading && ['dose', 'restMs', 'tempo'].includes(reading.key);
+    const known =
+      reading && 'key' in reading && ['dose', 'restMs', 'tempo', 'breath'].includes(reading.key);
     if (reading && 'problem' in reading) return fail(reading.problem);
     if (!known) {
       const could = words.dose ? BESIDE_DOSE : DOSE_STARTS;
@@ -31,8 +32,13 @@ export function readDose(typed: string): Result<Dose, LocalProblem> {
     words = merged;
   }
   if (!words.dose) return fail(localProblem('unknown-clause', 0, raw, DOSE_STARTS));
-  if (words.tempo && words.dose.kind !== 'reps')
+  if (words.tempo && words.dose.kind !== 'reps') {
     return fail(localProblem('tempo-needs-reps', 0, raw));
+  }
+  // Beside the breath, a move keeps the tempo that a line without it goes by.
+  if (words.breath && words.dose.kind !== 'reps') {
+    return fail(localProblem('breath-needs-reps', 0, raw));
+  }
   return succeed(doseInForce(words, NOTHING_OWN));
 }
 
@@ -45,5 +51,6 @@ export function writeDoseLine(dose: Dose): string {
     dose: writtenOf(dose),
     restMs: dose.restMs > 0 ? dose.restMs : undefined,
     tempo: dose.kind === 'reps' ? dose.tempo : undefined,
+    breath: dose.kind === 'reps' ? dose.breath : undefined,
   }).join(', ');
 }

@@ -27,6 +27,8 @@ import {
   type Level,
   type Move,
   migratedMove,
+  tempoSchema,
+  workMsSchema,
 } from '@/core/moves';
 import { writeDoseLine } from '@/core/routine';
 
@@ -69,6 +71,11 @@ const levelDraftSchema = z.object({
   stretched: levelRegions,
   loaded: levelRegions,
   longSwitch: z.enum(LONG_SWITCHES).optional(),
+  /** Brought along from the move it was copied from. */
+  also: z.array(z.enum(POSITION_IDS)).max(12).optional(),
+  tempo: tempoSchema.optional(),
+  setUpMs: workMsSchema.optional(),
+  switchMs: workMsSchema.optional(),
   curl: z.literal(true).optional(),
   seatBehind: z.literal(true).optional(),
   /** Said in place of the move's own where it is not empty. */
@@ -117,13 +124,15 @@ export const moveDraftSchema = z.object({
 export type MoveDraft = z.infer<typeof moveDraftSchema>;
 
 /** The version of a draft as it is kept. */
-export const DRAFT_VERSION = 4;
+export const DRAFT_VERSION = 5;
 
 export const DRAFT_MIGRATIONS: readonly MigrationStep[] = [
   // Drafts are laid out as moves are, and changed as they did.
   { from: 1, what: 'levels have ids', apply: (draft) => migratedMove(draft, 1) },
   { from: 2, what: 'levels have words', apply: withWords },
   { from: 3, what: 'levels say what to watch, and all what is pressed', apply: withPress },
+  // Version 5 brings along places and times of levels; nothing that was there changed.
+  { from: 4, what: 'places and times of levels', apply: (draft) => draft },
 ];
 
 function withWords(draft: unknown): unknown {
@@ -149,6 +158,7 @@ const levelDraft = (level: Level): LevelDraft => ({
   usual: level.usual === true,
   usualFor: level.usualFor && [...level.usualFor],
   notFor: level.notFor && [...level.notFor],
+  also: level.also && [...level.also],
   words: { ...NO_WORDS, ...level.words, watch: (level.words?.watch ?? []).join('\n') },
   through: [...level.through],
   props: [...level.props],

@@ -150,7 +150,21 @@ function linesOf(text: string): readonly string[] {
 }
 
 function levelOf(
-  { usual, usualFor, notFor, stance, longSwitch, curl, seatBehind, words, ...level }: LevelDraft,
+  {
+    usual,
+    usualFor,
+    notFor,
+    stance,
+    longSwitch,
+    curl,
+    seatBehind,
+    words,
+    also,
+    tempo,
+    setUpMs,
+    switchMs,
+    ...level
+  }: LevelDraft,
   name: string,
   sides: MoveDraft['sides'],
 ) {
@@ -174,6 +188,10 @@ function levelOf(
     ...(curl && { curl }),
     ...(seatBehind && { seatBehind }),
     ...(stance && { stance }),
+    ...(also && { also }),
+    ...(tempo && { tempo }),
+    ...(setUpMs && { setUpMs }),
+    ...(sided && switchMs && { switchMs }),
     ...(sided && longSwitch && { longSwitch }),
   };
 }

@@ -17,8 +17,9 @@ import { STANDING } from './standing';
 import { STRENGTH_FLOOR, STRENGTH_STANDING } from './strength';
 import { RISE_CHAIN } from './up-and-down';
 import { UPPER_BACK } from './upper-back';
+import { placedAndLed } from './where-and-how';
 
-export const MOVES: readonly Move[] = [
+const ALL: readonly Move[] = [
   ...BREATH,
   ...SEATED_SPINE,
   ...SEATED_LEGS,
@@ -43,3 +44,5 @@ export const MOVES: readonly Move[] = [
   ...HANDS,
   ...RISE_CHAIN,
 ];
+
+export const MOVES: readonly Move[] = ALL.map(placedAndLed);
