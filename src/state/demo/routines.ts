@@ -56,13 +56,15 @@ Leg extend and bend: 8 reps
   Lean over the feet: 1 rep
 Tandem stance: hold 10s x2, rest 5s, support fingertips, accept lane-gap "the seated half counts aloud"
 (2 rounds, rest 20s)
-  Sit to stand: 6 reps, level hands on thighs, accept lane-gap "the seated half counts aloud"
-rest 30s
+  Sit to stand: 6 reps, level hands on thighs
+    or chair: Leg extend and bend, 6 reps
+rest 36s
 Standing side bend: hold 20s, level hand on the chair, accept lane-gap "the seated half sits tall and breathes"
 
 [settle]
 Seated twist: hold 20s
-Seated easy breath: 6 breaths
+  or: Breath in a seated turn
+Seated easy breath: 6 breaths 3/1/4
 `,
   'down-and-up-again': `title: Down and up again
 group: older
@@ -72,10 +74,10 @@ limits: blood pressure
 school: curl small range, breath in on rounding, grip bare feet
 # Saltmarsh Court: the small group that practises the floor; two stay in their chairs and watch
 
-[warm-up]
-Seated march: for 1:00
-Seated cat: 8 reps
-Sit to stand: 6 reps, accept lane-gap "the two in chairs watch"
+[warm-up, 2 rounds]
+Seated march: for 20s
+Seated cat: 4 reps
+Sit to stand: 4 reps, accept lane-gap "the two in chairs watch"
 
 [main]
 Bridge: 8 reps, level small, accept lane-gap "the two in chairs watch"
@@ -89,20 +91,24 @@ Seated easy breath: 6 breaths
   'land-day-shoulders-down': `title: Land day, shoulders down
 group: chair
 slot: 10:00
+often: 3-5 a week
 limits: none
 # Adaptive rowing club: brakes on, small wheels forward
 
 [warm-up]
 Seated cat: 6 reps
+notice 20s "Which shoulder sits lower?"
 Neck side tilt: 3 breaths
 
 [main]
+throughout "Shoulders wide and low"
 Seated twist: hold 30s x2, rest 5s
 Leg extend and bend: 10 reps, level heel sliding
 Seated figure four: hold 30s, level ankle on the shin
 
 [settle]
-Seated easy breath: 8 breaths, level back supported
+notice 20s "Which shoulder sits lower?"
+Seated easy breath: 9 breaths, level back supported
 `,
   'before-the-second-bake': `title: Before the second bake
 group: standing
@@ -140,7 +146,7 @@ Wall push-up: 8 reps, level weight shift, accept lane-gap "who stays seated rest
 (2 rounds, rest 20s)
   Good morning: 8 reps
   Band pull-apart: 10 reps
-Wall chest stretch: hold 30s
+Wall chest stretch: hold 30-45s, press 5s x2 "palm into the wall"
 Standing side bend: hold 30s
 (each side)
   Seated figure four: hold 45s
@@ -164,8 +170,8 @@ room: chair without wheels x14, wall, counter, walker x6, strap x14
 # Saltmarsh Court: the long Monday class; the counter is the tea bar
 
 [warm-up]
-Seated march: for 2:27
-Seated cat: 10 reps, level small
+Seated march: for 2:31
+Seated cat: 8 reps with the breath, level small
 Shoulder slides up and down: 10 reps
 Leg extend and bend: 10 reps
 Ankle pumps: 16 reps
@@ -210,8 +216,8 @@ Heel slides: 11 reps, level half way
 [main]
 Pelvic tilt: 15 reps
 Knee drops: 12 reps
-Bridge: 11 reps, level small
-rest 6s
+Bridge: 7 reps, held 3s, level small
+rest 12s
 
 [settle]
 Lying rest breath: 12 breaths, level knees bent
@@ -240,16 +246,19 @@ Seated chest opener: 6 breaths, level palms out
 Seated side bend: hold 30s
 (2 rounds, each side)
   Seated twist: hold 20s
-Pressure-relief leans: for 1:00
+Pressure-relief leans: for 54s
+(choose 1)
+  Wrist circles: 6 reps, straight on
+  Finger glides: 5 reps, straight on
 
 [settle]
-Wrist circles: 6 reps
 Pursed-lip breath: 6 breaths
 Seated easy breath: 6 breaths, level back supported
 `,
   'second-wind': `title: Second wind
 group: standing
 slot: 7:00
+often: every night shift
 lanes: stand, stand-held
 limits: none
 school: hold short, sides one then other, balance free
@@ -257,14 +266,16 @@ room: 4 chairs, wall, counter
 # Bakery, night shift: between the proving and the first trays
 
 [warm-up]
-Marching: for 1:00
+Marching: for 46s
 Standing turn: 6 reps
 
 [main]
 Wall calf stretch: hold 30s, press 5s x2
 Heel raises: 10 reps
 Split-stance hip stretch: hold 20s
-Standing round and lift: 5 reps
+(in one go)
+  Standing round and lift: 5-6 reps
+  Standing turn: 6 reps in all, out "Turn to the front and let the arms hang."
 
 [settle]
 Hip circles at the chair: for 30s
