@@ -7,6 +7,7 @@ import {
   entriesInOrder,
   replaceEntry,
   type Change,
+  type Entry,
   type Place,
   type Routine,
   type SectionName,
@@ -231,11 +232,14 @@ function restStep(routine: Routine, leftMs: number, { newId }: FitWish): readonl
   // Between two plays a rest stands in place of the pause.
   const { betweenMs } = paceOf(routine.group, routine.pace);
   const cut = { 'warm-up': 1, main: 2, settle: 2 }[place.section];
-  const plays = (sections: readonly SectionName[]) =>
-    sections.some((name) =>
-      routine.sections[name].some(({ kind }) => kind === 'item' || kind === 'block'),
-    );
-  const insteadMs = plays(SECTIONS.slice(0, cut)) && plays(SECTIONS.slice(cut)) ? betweenMs : 0;
+  const lines = (sections: readonly SectionName[]) =>
+    sections
+      .flatMap((name) => routine.sections[name])
+      .flatMap((entry): readonly Entry[] => (entry.kind === 'block' ? entry.lines : [entry]))
+      .filter(({ kind }) => kind !== 'note');
+  const before = lines(SECTIONS.slice(0, cut)).at(-1);
+  const [after] = lines(SECTIONS.slice(cut));
+  const insteadMs = before?.kind === 'item' && after?.kind === 'item' ? betweenMs : 0;
   const id = itemIdSchema.parse(newId());
   return [{ kind: 'add', place, entry: { kind: 'rest', id, restMs: leftMs + insteadMs } }];
 }

@@ -38,9 +38,15 @@ export function moveNamed(catalogue: Catalogue, name: string): Move | undefined 
   const { all } = namesOf(catalogue);
   const exact = all.find((named) => named.name === folded);
   if (exact) return exact.move;
-  const having = new Set(all.filter((named) => named.name.includes(folded)).map((n) => n.move));
-  const [only] = having;
-  return having.size === 1 ? only : undefined;
+  const having = all.filter((named) => named.name.includes(folded));
+  // A part of what a move is called first goes before a part of its other names.
+  const first = having.filter(({ name: own, move }) => own === foldName(move.name));
+  for (const found of [first, having]) {
+    const moves = new Set(found.map(({ move }) => move));
+    const [only] = moves;
+    if (moves.size === 1) return only;
+  }
+  return undefined;
 }
 
 /**

@@ -141,6 +141,8 @@ export const doseSchema = z.discriminatedUnion('kind', [
       breaths: countSchema,
       inMs: breathMsSchema.optional(),
       outMs: breathMsSchema.optional(),
+      fullMs: breathMsSchema.optional(),
+      emptyMs: breathMsSchema.optional(),
       ...setsShape,
     })
     .readonly(),

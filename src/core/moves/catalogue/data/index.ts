@@ -7,6 +7,8 @@ import { HIPS_FLOOR, HIPS_LYING } from './hips';
 import { KNEELING } from './kneeling';
 import { LEGS } from './legs';
 import { LYING } from './lying';
+import { MORE_FLOOR } from './more-floor';
+import { MORE_UPRIGHT } from './more-upright';
 import { NECK } from './neck';
 import { RISING } from './rising';
 import { SEATED_BALANCE } from './seated-balance';
@@ -43,6 +45,8 @@ const ALL: readonly Move[] = [
   ...POSTURE,
   ...HANDS,
   ...RISE_CHAIN,
+  ...MORE_UPRIGHT,
+  ...MORE_FLOOR,
 ];
 
 export const MOVES: readonly Move[] = ALL.map(placedAndLed);

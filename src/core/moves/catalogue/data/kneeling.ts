@@ -81,6 +81,14 @@ export const KNEELING = [
         loads: body('hip-flex-past-90', 'spine-flex-end', 'shoulder-overhead'),
         stretched: regions('body', 'low-back', 'upper-back'),
       }),
+      level('hips walked back', 'kneel-fold', {
+        loads: body('hip-flex-past-90', 'spine-flex-end', 'shoulder-overhead'),
+        stretched: regions('body', 'low-back', 'upper-back', 'shoulders'),
+        words: {
+          go: 'Hands stay where they are; walk the hips back and down.',
+          short: 'Walk the hips back.',
+        },
+      }),
     ],
     endRange: ['low-back'],
     warms: [],

@@ -82,6 +82,18 @@ export const LYING = [
         loaded: regions('body', 'abdomen'),
         notFor: ['older'],
       }),
+      level('over a pillow', 'lying-back', {
+        props: ['cushion'],
+        loads: body('spine-flex-loaded', 'neck-flex-end', 'abdominal-pressure'),
+        loaded: regions('body', 'abdomen'),
+        curl: true,
+        notFor: ['older'],
+        words: {
+          setUp: 'Lie on your back over a pillow, knees bent, arms crossed on your chest.',
+          go: 'Curl up over the pillow, and lower until you touch it.',
+          short: 'Curl, lower to it.',
+        },
+      }),
     ],
     endRange: [],
     warms: ['abdomen'],

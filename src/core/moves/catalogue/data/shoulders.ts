@@ -329,6 +329,13 @@ export const SHOULDERS: readonly Move[] = [
         usual: true,
         loaded: regions('worked', 'shoulders', 'arms'),
       }),
+      level('both hands to the forehead', 'sit-front', {
+        loaded: regions('body', 'shoulders', 'arms'),
+        words: {
+          go: 'Lift both hands to your forehead, and lower them slowly.',
+          short: 'Both hands up, lower.',
+        },
+      }),
     ],
     warms: ['shoulders', 'arms'],
   }),

@@ -457,6 +457,16 @@ export const UPPER_BACK: readonly Move[] = [
           short: '{side} arm down, and up.',
         },
       }),
+      level('hand behind the head', 'all-fours', {
+        support: 'one hand',
+        loads: [...body('twist-end', 'hand-on-head'), ...worked('shoulder-open-end')],
+        loaded: regions('body', 'upper-back'),
+        words: {
+          setUp: 'All fours, {side} hand light behind your head.',
+          go: 'Point the {side} elbow down, then open it up.',
+          short: '{side} elbow down, and up.',
+        },
+      }),
     ],
     warms: ['upper-back', 'chest', 'shoulders'],
   }),

@@ -1,6 +1,7 @@
 import type { GroupName } from '@/core/common';
 import type { PositionId } from '@/core/body';
 import type { Level, Move } from '../shape';
+import { EVERYDAY_NAMES } from './everyday-names';
 
 /** Other seats for what is done sitting tall with nothing of the chair in it. */
 const OTHER_SEATS: readonly PositionId[] = ['floor-cross', 'floor-sit', 'bed-edge', 'couch-sit'];
@@ -50,8 +51,9 @@ function onOtherSeats(level: Level): Level {
   return sits && level.through.length === 0 ? { ...level, also: OTHER_SEATS } : level;
 }
 
-/** A move with the places and the breath that whole families of moves share. */
-export function placedAndLed(move: Move): Move {
+/** A move with the names, the places and the breath that whole families of moves share. */
+export function placedAndLed({ otherNames, ...plain }: Move): Move {
+  const move = { ...plain, otherNames: [...otherNames, ...(EVERYDAY_NAMES[plain.id] ?? [])] };
   const levels = ON_ANY_SEAT.has(move.id) ? move.levels.map(onOtherSeats) : move.levels;
   if (!WITH_THE_BREATH.has(move.id)) return { ...move, levels };
   const led = SLOW_GROUPS.flatMap((group) => {
