@@ -116,4 +116,12 @@ test('a choice is made before Start; the stage shows span, option, notice and wh
   await page.getByRole('button', { name: 'Finish here' }).click();
   await page.getByRole('button', { name: 'Finish', exact: true }).click();
   await expect(page.getByText('Long way round')).toBeVisible();
+  const word = page.getByRole('textbox', { name: 'Which side feels heavier?' });
+  await word.fill('The left, most of them');
+  await word.press('Enter');
+  await page.clock.runFor(2000);
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Which side feels heavier?' })).toHaveValue(
+    'The left, most of them',
+  );
 });

@@ -30,6 +30,7 @@ export const plainPhrases: ScorePhrases & ScriptPhrases = {
   rest: 'rest',
   risingPause: 'rising pause',
   press: 'press',
+  noticeAgain: (words) => `again ${words}`,
   pressInto: (where) => `press ${where}`,
   forSides: (cue) => cue,
   ease: 'ease',

@@ -47,9 +47,12 @@ export function addSteps(walk: Walk, steps: readonly (Play | Gap)[]): void {
   }
 }
 
-/** Quiet time, with its words at the start. */
+/** Quiet time, with its words at the start; asked again, for a comparison. */
 function addNotice(walk: Walk, { id, noticeMs, words }: NoticeLine): void {
-  add(walk, 'notice', noticeMs, null, { noticeId: id, cues: cueNow(walk, 'notice', () => words) });
+  const again = walk.noticed.has(words.toLowerCase());
+  walk.noticed.add(words.toLowerCase());
+  const said = () => (again ? walk.phrases.noticeAgain(words) : words);
+  add(walk, 'notice', noticeMs, null, { noticeId: id, cues: cueNow(walk, 'notice', said) });
 }
 
 /** Work and press by side; what both sides do counts half to each. */

@@ -149,4 +149,6 @@ export interface ScorePhrases {
   readonly andRest: string;
   /** For a lane that has no way of taking part in a move. */
   readonly restHere: string;
+  /** The same thing noticed a second time: how it is now, beside how it was. */
+  readonly noticeAgain: (words: string) => string;
 }

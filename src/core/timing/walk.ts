@@ -44,6 +44,8 @@ export interface Walk {
   readonly lanes: readonly LaneWalk[];
   readonly segments: Segment[];
   readonly parts: Map<string, ItemParts>;
+  /** What the room was asked to notice already. */
+  readonly noticed: Set<string>;
   nowMs: number;
   plays: number;
   /** Where the lanes were at the last segment. */
@@ -84,6 +86,7 @@ export function newWalk(routine: Routine, part: TakingPart, phrases: ScorePhrase
     lanes,
     segments: [],
     parts: new Map(),
+    noticed: new Set(),
     nowMs: 0,
     plays: 0,
     placed: {},

@@ -18,7 +18,6 @@ import {
   entriesInOrder,
   itemInForce,
   itemsInOrder,
-  type Entry,
   type Routine,
 } from '@/core/routine';
 import {
@@ -121,7 +120,7 @@ export function viewAt(
         ? leading.level.name
         : '',
     caption: segment.kind === 'notice' ? '' : captionAt(routine, script, placeMs),
-    notice: segment.kind === 'notice' ? noticeWords(routine, segment) : '',
+    notice: segment.kind === 'notice' ? (segment.cues[0]?.text ?? '') : '',
     working: isWork(segment),
     heading: headingOf(catalogue, segment, side, placeMs),
     sides: side ? panels(score, segment, side, filled) : undefined,
@@ -208,13 +207,6 @@ function throughoutAt(routine: Routine, { itemId }: Segment): readonly string[] 
   return [routine.heads?.[section]?.throughout, own].flatMap((one) =>
     one ? [throughoutWords(one)] : [],
   );
-}
-
-function noticeWords(routine: Routine, { noticeId }: Segment): string {
-  const found = entriesInOrder(routine)
-    .flatMap(({ entry }): readonly Entry[] => (entry.kind === 'block' ? entry.lines : [entry]))
-    .find(({ id }) => id === noticeId);
-  return found?.kind === 'notice' ? found.words : '';
 }
 
 /** The way out in own words, where the leading lane does what they are written for. */

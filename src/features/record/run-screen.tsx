@@ -7,6 +7,7 @@ import { Screen, TARGET, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { useAppSelector } from '@/state';
 import { LANE_TITLES } from '@/words/names';
+import { NoticeWords } from './notice-words';
 import { HOW, RECORD, SIDE_NAMES, dateWords } from './strings';
 
 /** One run: what was planned and what was led, for each item and side. */
@@ -41,6 +42,7 @@ export function RunScreen({ id: address }: { readonly id: string }) {
             <SideRow key={`${side.itemId} ${side.side}`} side={side} />
           ))}
         </View>
+        <NoticeWords run={run} />
         {stillThere && (
           <View style={styles.actions}>
             <Button

@@ -14,6 +14,7 @@ export const RECORD = {
   plannedHeading: 'Planned',
   realHeading: 'Led',
   openRoutine: 'Open the routine',
+  noticed: 'What the room noticed',
   again: 'Lead it again',
 };
 

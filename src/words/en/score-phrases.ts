@@ -103,6 +103,7 @@ export const scorePhrases: ScorePhrases = {
   rest: 'Rest.',
   risingPause: 'Stay here a moment before you go on.',
   press: 'Press gently, breathing out.',
+  noticeAgain: (words) => `${words} How is it now, beside before?`,
   pressInto: (where) => `Press gently: ${where.replace(/[.!]?$/, '.')}`,
   forSides,
   ease: 'Let go, and stay.',

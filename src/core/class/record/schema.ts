@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { runIdSchema } from '@/core/common';
+import { oneLineSchema, runIdSchema } from '@/core/common';
 import { LANE_NAMES } from '@/core/people';
 import { routineSchema } from '@/core/routine';
 
@@ -47,5 +47,10 @@ export const runSchema = z.strictObject({
   /** So many stops of the checks the instructor led past, by a deliberate act. */
   passedStops: z.number().int().min(1).max(10_000).optional(),
   sides: z.array(sideTimeSchema),
+  /** What the room said to its notices: their words, and a word on them. */
+  noticed: z
+    .array(z.strictObject({ words: z.string().max(300), said: oneLineSchema(300).min(1) }))
+    .max(100)
+    .optional(),
 });
 export type Run = z.infer<typeof runSchema>;
