@@ -20,6 +20,7 @@ export {
   MOVE_KINDS,
   PROPS,
   PROP_NAMES,
+  propNamed,
   SUPPORTS,
   type Bearing,
   type Challenge,

@@ -11,10 +11,16 @@ import {
 } from '@/core/routine';
 import {
   amountStepper,
+  heldStepper,
+  ledInForce,
   pressStepper,
   restStepper,
+  setsSpanStepper,
   setsStepper,
+  spanStepper,
+  toInAll,
   toKind,
+  toLed,
   toLevel,
   toSides,
   type Stepper,
@@ -103,6 +109,46 @@ describe('changing an item', () => {
     const line = 'Seated twist: level arms crossed';
     expect(after(line, toLevel(moveOf(line), levelId('hand on the thigh'), 'desk'))).toBe(
       'Seated twist',
+    );
+  });
+
+  test('a span opens above what is led, and closes where it comes down to it', () => {
+    const line = 'Seated cat: 6 reps, tempo 2-0-2';
+    expect(after(line, spanStepper(itemOf(line), DESK).more)).toBe(
+      'Seated cat: 6-7 reps, tempo 2-0-2',
+    );
+    const open = 'Seated cat: 6-7 reps, tempo 2-0-2';
+    expect(after(open, spanStepper(itemOf(open), DESK).less)).toBe(line);
+    expect(after(open, amountStepper(itemOf(open), DESK).more)).toBe(
+      'Seated cat: 7 reps, tempo 2-0-2',
+    );
+    expect(spanStepper(itemOf(line), DESK).less).toBeUndefined();
+    const sets = 'Seated twist: hold 20s x2';
+    expect(after(sets, setsSpanStepper(itemOf(sets), DESK).more)).toBe(
+      'Seated twist: hold 20s x2-3',
+    );
+  });
+
+  test('reps go in their tempo, held, or with the breath', () => {
+    const line = 'Seated cat: 6 reps, tempo 2-0-2';
+    expect(after(line, toLed(itemOf(line), DESK, 'breath'))).toBe(
+      'Seated cat: 6 reps with the breath',
+    );
+    expect(after(line, toLed(itemOf(line), DESK, 'held'))).toBe(
+      'Seated cat: 6 reps, held 5s, tempo 2-0-2',
+    );
+    const held = 'Seated cat: 6 reps, held 5s';
+    expect(ledInForce(itemOf(held), DESK)).toBe('held');
+    expect(after(held, heldStepper(itemOf(held))?.more)).toBe('Seated cat: 6 reps, held 6s');
+    expect(after(held, toLed(itemOf(held), DESK, 'tempo'))).toBe('Seated cat: 6 reps');
+  });
+
+  test('a count in all goes with turns alone', () => {
+    const line = 'Seated march: 10 reps';
+    const inAll = 'Seated march: 10 reps in all';
+    expect(after(line, toInAll(itemOf(line), DESK, true))).toBe(inAll);
+    expect(after(inAll, toSides(itemOf(inAll), moveOf(inAll), 'each'))).toBe(
+      'Seated march: 10 reps, each side',
     );
   });
 });

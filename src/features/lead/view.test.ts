@@ -126,4 +126,32 @@ describe('what the stage shows', () => {
   test('an empty score has nothing to show', () => {
     expect(() => views('title: Empty').at(0)).toThrow('nothing to show');
   });
+
+  test('a span, a hold inside a rep, and a breath that waits are told under the seconds', () => {
+    const span = views('Seated cat: 6-10 reps, tempo 2-0-2-0, set-up "Ready."');
+    expect(span.at(10).detail).toBe('1 of 6 to 10');
+    const held = views('Seated cat: 6 reps, held 5s, tempo 2-1-2-0, set-up "Ready."');
+    expect(held.at(8 + 3).detail).toBe('hold 4 · 1 of 6');
+    expect(held.at(8 + 8).detail).toBe('1 of 6');
+    const waits = views('Seated easy breath: 5 breaths 4/2/6, set-up "Ready."');
+    expect([waits.at(10), waits.at(13), waits.at(15)].map(({ detail }) => detail)).toEqual([
+      'breathe in · 1 of 5',
+      'wait · 1 of 5',
+      'breathe out · 1 of 5',
+    ]);
+    const all = views('Seated march: 10 reps in all, tempo 2-1-2-0, set-up "Ready."');
+    expect(all.at(8 + 11).detail).toBe('3 of 10');
+  });
+
+  test('a notice has the stage to itself; what is kept up and offered stands beside the work', () => {
+    const { at } = views(
+      '[main]\nthroughout "Belly in"\nSeated cat: 4 reps, tempo 2-1-2-0, set-up "Ready."\n  or: Head turn\nnotice 15s "Heavier?"\nSeated twist: hold 20s',
+    );
+    expect(at(12)).toMatchObject({
+      throughout: ['Belly in'],
+      lanes: [{ title: 'In the chair' }, { title: 'Or', does: 'Head turn' }].slice(-1),
+      notice: '',
+    });
+    expect(at(32)).toMatchObject({ name: 'Notice', notice: 'Heavier?', lanes: [], throughout: [] });
+  });
 });

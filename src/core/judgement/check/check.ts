@@ -227,7 +227,7 @@ export function mendsOf(
     if (offered.has(brings)) continue;
     const findings = checkSeen(see(after));
     const gone = !findings.some((one) => sameTrouble(one, what));
-    if (!gone || newFindings(before, findings).length > 0) continue;
+    if (!gone || (!rule.tells && newFindings(before, findings).length > 0)) continue;
     offered.add(brings);
     const isGood = findings.every((one) => wasThere(known, one));
     (isGood ? good : noted).push(change);

@@ -96,6 +96,8 @@ export type Mends = readonly (Change | undefined)[];
 export interface Rule<N extends string = string, A extends keyof Named = keyof Named> {
   readonly severity: Severity;
   readonly source: RuleSource;
+  /** Its mends tell the other checks more, and may bring what they then find. */
+  readonly tells?: true;
   /** Whether it finds the same in whatever order a section's entries stand. */
   readonly anyOrder?: true;
   /** Its working values, with units in their names. */

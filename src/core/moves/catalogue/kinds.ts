@@ -31,12 +31,24 @@ export const PROPS = {
   block: ['thick book'],
   'low step': ['step that cannot slide'],
   roller: ['rolled mat', 'firm cushion'],
-  cushion: ['folded blanket'],
+  cushion: ['folded blanket', 'pillow'],
   stick: ['rolled towel'],
   band: [],
 } as const satisfies Record<string, readonly string[]>;
 export type PropName = keyof typeof PROPS;
 export const PROP_NAMES = Object.keys(PROPS) as PropName[];
+
+/**
+ * A prop by its name, or by what stands in for it; undefined where it is neither.
+ * @example propNamed('pillow') // 'cushion'
+ */
+export function propNamed(text: string): PropName | undefined {
+  const folded = text.toLowerCase().replace(/ +/g, ' ').trim();
+  return PROP_NAMES.find((prop) => {
+    const standIns: readonly string[] = PROPS[prop];
+    return prop === folded || standIns.includes(folded);
+  });
+}
 
 /** Which side of the body something bears on, seen from the side being worked. */
 export const BEARINGS = ['body', 'worked', 'other'] as const;

@@ -17,12 +17,14 @@ import {
 import {
   CHALLENGES,
   PROP_NAMES,
+  propNamed,
   SUPPORTS,
   MOST_COUNT,
   MOST_SETS,
   USUAL_PRESS_MS,
   type Breath,
   type Held,
+  type PropName,
   type RepBreath,
   type Tempo,
   type WrittenDose,
@@ -197,6 +199,12 @@ function placeNamed(text: string, piece: Piece): Part<PositionId> {
 /** The name of a load by itself adds to what is asked. */
 const LOADS_ASKED = new RegExp(`^(?:asks +)?(?<load>${LOADS.join('|')})$`, 'i');
 
+/** A prop, or what stands in for one: a pillow is a cushion. */
+function propOf(text: string, piece: Piece): Part<PropName> {
+  const prop = propNamed(text);
+  return prop ? succeed(prop) : oneOf(PROP_NAMES, text, piece);
+}
+
 const sideNamed = (text: string | undefined): Side =>
   text?.toLowerCase() === 'right' ? 'right' : 'left';
 
@@ -354,9 +362,7 @@ const CLAUSES: readonly Clause[] = [
   {
     pattern: /^also +(?<name>.+)$/i,
     read: ({ groups }, piece) =>
-      from([oneOf(PROP_NAMES, groups?.name ?? '', piece)], (prop) =>
-        said('alsoProps', { alsoProps: [prop] }),
-      ),
+      from([propOf(groups?.name ?? '', piece)], (prop) => said('alsoProps', { alsoProps: [prop] })),
   },
   { pattern: /^straight[ -]on$/i, read: () => said('straightOn', { straightOn: true }) },
   {
@@ -396,9 +402,7 @@ const CLAUSES: readonly Clause[] = [
   {
     pattern: /^prop +(?<name>.+)$/i,
     read: ({ groups }, piece) =>
-      from([oneOf(PROP_NAMES, groups?.name ?? '', piece)], (prop) =>
-        said('props', { props: [prop] }),
-      ),
+      from([propOf(groups?.name ?? '', piece)], (prop) => said('props', { props: [prop] })),
   },
   { pattern: /^pin$/i, read: () => said('pinned', { pinned: true }) },
   { pattern: /^meant *(?<words>".*)$/i, read: ownWords('meant') },

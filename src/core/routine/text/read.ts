@@ -5,7 +5,7 @@ import {
   type RoutineId,
   parseDuration,
 } from '@/core/common';
-import { PROP_NAMES, type Move } from '@/core/moves';
+import { propNamed, type Move } from '@/core/moves';
 import { LANE_NAMES } from '@/core/people';
 import type { Setting } from '../item';
 import { withMovesInUse } from '../own-moves';
@@ -280,8 +280,8 @@ function throughoutWith(
     if (known.words !== undefined) return 'clause-twice';
     return words.length > MOST_NOTE ? 'text-too-long' : { ...known, words };
   }
-  const name = /^prop +(.+)$/i.exec(text)?.[1]?.toLowerCase().trim();
-  const prop = PROP_NAMES.find((one) => one === name);
+  const name = /^prop +(.+)$/i.exec(text)?.[1];
+  const prop = name && propNamed(name);
   if (!prop) return 'throughout-what';
   if (known.props?.includes(prop)) return 'clause-twice';
   return { ...known, props: [...(known.props ?? []), prop] };

@@ -316,6 +316,36 @@ describe('routine text', () => {
   });
 });
 
+describe('what was added, written wrongly', () => {
+  test.each([
+    ['Seated twist: hold 10-5s', '1:20 span-backwards 10-5s'],
+    ['Seated side bend: hold 10s, held 3s', '1:29 held-needs-reps held 3s'],
+    ['Seated cat: 6 reps, held 5s, with the breath', '1:30 breath-or-tempo with the breath'],
+    ['Seated cat: 8 reps in all', '1:13 in-all-needs-turns 8 reps in all'],
+    ['Seated twist: hold 20s, at floor-cross', '1:25 not-at-this-place at floor-cross'],
+    ['Head turn: 5 reps, press 5s x2 "x"', '1:20 press-needs-hold press 5s x2 "x"'],
+    ['Seated easy breath: 5 breaths 4/0/6/99', '1:37 too-many 99'],
+    ['Head turn: 5 reps, asks eyes-shut', '1:25 unknown-load eyes-shut'],
+    ['notice 15s', '1:11 not-a-notice '],
+    ['notice "Which?"', '1:8 not-a-notice "Which?"'],
+    ['or: Bridge', '1:1 option-without-item or: Bridge'],
+    ['[main, rest 30s]\nSeated cat', '1:1 rest-needs-rounds [main, rest 30s]'],
+    ['Seated cat\nthroughout "x"', '2:1 throughout-late throughout "x"'],
+    ['(choose 1)\n  Seated cat', '1:1 choose-needs-more (choose 1)'],
+  ])('%s', (text, problem) => {
+    expect(problemsOf(text)).toEqual([problem]);
+  });
+
+  test('what stands in for a prop is that prop', () => {
+    const { routine, problems } = reading(
+      '[main]\nthroughout prop pillow\nSeated twist: hold 20s, also towel',
+    );
+    expect(problems).toEqual([]);
+    expect(routine.heads?.main?.throughout?.props).toEqual(['cushion']);
+    expect(itemsInOrder(routine)[0]?.alsoProps).toEqual(['strap']);
+  });
+});
+
 describe('the line for adding', () => {
   const id = itemIdSchema.parse('i1');
   const added = (typed: string) => {

@@ -103,4 +103,35 @@ describe('the strand', () => {
       ['right', 20_000],
     ]);
   });
+
+  test('a flow is tied from its first row to its last', () => {
+    const lines = ['Seated cat: 4 reps', 'Seated side bend: hold 10s', 'Seated twist: hold 10s'];
+    const { rows } = strand(`Head turn: 5 reps\n(in one go)\n  ${lines.join('\n  ')}`);
+    expect(items(rows).map(({ tie }) => tie)).toEqual([undefined, 'start', 'middle', 'end']);
+  });
+
+  test('a span has a tip to each leaf and a pale leaf for each set more', () => {
+    const [row] = items(strand('Seated cat: 6-12 reps x1-2, tempo 2-0-2').rows);
+    expect(row?.leaves.map(({ ms, mostMs, pale, line }) => [ms, mostMs, pale, line])).toEqual([
+      [24_000, 48_000, undefined, 0],
+      [24_000, 48_000, true, 1],
+    ]);
+    expect(strand('Seated cat: 6-12 reps, tempo 2-0-2').longestMs).toBe(24_000);
+  });
+
+  test('turns in all are shared, and a span of turns has pale ones', () => {
+    const leaves = (text: string) => items(strand(text).rows)[0]?.leaves ?? [];
+    expect(leaves('Seated march: 6 reps in all')).toHaveLength(6);
+    expect(leaves('Seated march: 4-6 reps').filter(({ pale }) => pale)).toHaveLength(4);
+  });
+
+  test('options stand as slips: of a way of taking part, and for anybody', () => {
+    const text =
+      'lanes: stand, chair\nSit to stand: 5 reps\n  or chair: Leg extend and bend, 8 reps\n  or: Seated march';
+    const [row] = items(strand(text).rows);
+    expect(row?.instead).toEqual([
+      { lane: 'chair', move: 'Leg extend and bend, 8 reps', level: '' },
+    ]);
+    expect(row?.offered).toEqual(['Seated march']);
+  });
 });

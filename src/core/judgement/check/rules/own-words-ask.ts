@@ -56,6 +56,7 @@ export const ownWordsAsk: Rule<never, 'words' | 'loads'> = {
   severity: 'note',
   source: 'practice',
   anyOrder: true,
+  tells: true,
   values: {},
   find: (seen) =>
     seen.items.flatMap((one) =>
