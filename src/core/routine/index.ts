@@ -27,6 +27,7 @@ export {
   acceptFindings,
   changeItem,
   changeLevel,
+  changeSectionHead,
   duplicateEntry,
   evenOutSides,
   moveEntry,

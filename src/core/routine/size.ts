@@ -1,6 +1,6 @@
 import { unitCount } from '@/core/moves';
 import { itemInForce, type Setting } from './item';
-import { SECTIONS, type Entry, type Line, type SectionName } from './entries';
+import { SECTIONS, type Entry, type Line, type SectionHead, type SectionName } from './entries';
 
 /**
  * The most that one routine may come to, counted in reps, breaths and sets as they are done: many
@@ -27,11 +27,16 @@ export function entryWork(entry: Entry, setting: Setting): number {
 /** Whether the sections hold no more than one class can. */
 export function isLeadable({
   sections,
+  heads,
   ...setting
-}: Setting & { sections: Readonly<Record<SectionName, readonly Entry[]>> }): boolean {
+}: Setting & {
+  readonly sections: Readonly<Record<SectionName, readonly Entry[]>>;
+  readonly heads?: Partial<Record<SectionName, SectionHead>> | undefined;
+}): boolean {
   let work = 0;
   for (const section of SECTIONS) {
-    for (const entry of sections[section]) work += entryWork(entry, setting);
+    const rounds = heads?.[section]?.rounds ?? 1;
+    for (const entry of sections[section]) work += entryWork(entry, setting) * rounds;
   }
   return work <= MOST_WORK;
 }

@@ -2,7 +2,8 @@ import { View } from 'react-native';
 import {
   MOST_ROUNDS,
   SECTIONS,
-  changeHeader,
+  changeSectionHead,
+  type Change,
   type SectionHead,
   type SectionName,
 } from '@/core/routine';
@@ -17,28 +18,20 @@ const LONGEST_REST_MS = 600_000;
 
 /** How often each section is done, with what rest, and what is kept up in it. */
 export function SectionHeads({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
-  const put = (section: SectionName, words: { [K in keyof SectionHead]?: SectionHead[K] }) => {
-    const { rounds, restMs, throughout } = { ...routine.heads?.[section], ...words };
-    const head: SectionHead = {
-      ...(rounds !== undefined && { rounds }),
-      ...(rounds !== undefined && restMs !== undefined && { restMs }),
-      ...(throughout && { throughout }),
-    };
-    const { [section]: _, ...others } = routine.heads ?? {};
-    const heads = Object.keys(head).length > 0 ? { ...others, [section]: head } : others;
-    change(changeHeader(routine, { heads: Object.keys(heads).length > 0 ? heads : undefined }));
-  };
+  const put = (section: SectionName, words: { [K in keyof SectionHead]?: SectionHead[K] }) =>
+    changeSectionHead(routine, section, { ...routine.heads?.[section], ...words });
+  const kept = (made: Change | undefined) => made && (() => change(made));
   return SECTIONS.filter((section) => routine.sections[section].length > 0).map((section) => {
     const title = SECTION_TITLES[section];
     const { rounds = 1, restMs = 0, throughout } = routine.heads?.[section] ?? {};
     const toRounds = (n: number) =>
       n < 1 || n > MOST_ROUNDS
         ? undefined
-        : () => put(section, { rounds: n === 1 ? undefined : n });
+        : kept(put(section, { rounds: n === 1 ? undefined : n }));
     const toRest = (ms: number) =>
       ms < 0 || ms > LONGEST_REST_MS
         ? undefined
-        : () => put(section, { restMs: ms === 0 ? undefined : ms });
+        : kept(put(section, { restMs: ms === 0 ? undefined : ms }));
     return (
       <View key={section}>
         <Steps
@@ -58,7 +51,7 @@ export function SectionHeads({ routine, change }: Pick<Editing, 'routine' | 'cha
         <ThroughoutField
           label={BUILD.sectionThroughout(title)}
           kept={throughout}
-          onKeep={(next) => put(section, { throughout: next })}
+          onKeep={(next) => change(put(section, { throughout: next }))}
         />
       </View>
     );

@@ -11,6 +11,8 @@ import {
   type Item,
   type Line,
   type Block,
+  type SectionHead,
+  type SectionName,
 } from '../entries';
 import { inBounds } from './bounds';
 import { entriesAround, entryAt, placeOf, type Change, type Place, type Step } from './change';
@@ -194,7 +196,9 @@ export function changeItem(
   const to = Object.fromEntries(
     Object.entries({ ...entry, ...changed }).filter(([, value]) => value !== undefined),
   ) as Item;
-  return replaceEntry(routine, to);
+  // Where to press goes with the presses.
+  const { pressWhere: _, ...unpressed } = to;
+  return replaceEntry(routine, to.press ? to : unpressed);
 }
 
 /**
@@ -241,6 +245,26 @@ export function replaceEntry(routine: Routine, to: Entry): Change | undefined {
 }
 
 type Header = Omit<Routine, 'id' | 'sections'>;
+
+/**
+ * What stands at the head of a section, without what says nothing.
+ * @returns undefined where the class would be too much
+ */
+export function changeSectionHead(
+  routine: Routine,
+  section: SectionName,
+  { rounds, restMs, throughout }: SectionHead,
+): Change | undefined {
+  const head: SectionHead = {
+    ...(rounds !== undefined && { rounds }),
+    ...(rounds !== undefined && restMs !== undefined && { restMs }),
+    ...(throughout && { throughout }),
+  };
+  const { [section]: _, ...others } = routine.heads ?? {};
+  const heads = Object.keys(head).length > 0 ? { ...others, [section]: head } : others;
+  const to = Object.keys(heads).length > 0 ? heads : undefined;
+  return inBounds(routine, changeHeader(routine, { heads: to }));
+}
 
 /** Changes title, pace, slot and the other headers; undefined leaves one out. */
 export function changeHeader(

@@ -382,7 +382,8 @@ function keep(reading: Reading, line: TextLine, entry: Entry): void {
   const { open } = reading;
   const entries: Entry[] = open ? open.lines : reading.sections[reading.section ?? 'main'];
   if (!open) {
-    const work = reading.work + entryWork(entry, settingOf(reading));
+    const rounds = reading.heads[reading.section ?? 'main']?.rounds ?? 1;
+    const work = reading.work + entryWork(entry, settingOf(reading)) * rounds;
     if (work > MOST_WORK) return report(reading, line, localProblem('too-much-work', 0, line.raw));
     reading.work = work;
   }

@@ -4,6 +4,7 @@ import { SHIPPED } from '@/core/moves';
 import { reading, routineArbitrary, routineOf, levelId } from '@/core/testing';
 import { itemsInOrder, routineSchema } from '../schema';
 import { entrySchema, type Item } from '../entries';
+import { changeSectionHead } from '../edit/edits';
 import { readRoutineText } from './read';
 import { readAddingLine } from './adding-line';
 import { writeItem, writeRoutineText } from './write';
@@ -334,6 +335,17 @@ describe('what was added, written wrongly', () => {
     ['(choose 1)\n  Seated cat', '1:1 choose-needs-more (choose 1)'],
   ])('%s', (text, problem) => {
     expect(problemsOf(text)).toEqual([problem]);
+  });
+
+  test('rounds of a section count towards what one class can hold', () => {
+    const heavy = Array.from({ length: 20 }, () => 'Seated cat: 300 reps x12').join('\n');
+    expect(problemsOf(`[main]\n${heavy}`)).toEqual([]);
+    const problems = problemsOf(`[main, 12 rounds]\n${heavy}`);
+    expect(problems.length).toBeGreaterThan(0);
+    expect(problems.every((one) => one.includes('too-much-work'))).toBe(true);
+    const routine = routineOf(`[main]\n${heavy}`);
+    expect(changeSectionHead(routine, 'main', { rounds: 12 })).toBeUndefined();
+    expect(changeSectionHead(routine, 'main', {})?.steps[0]).toMatchObject({ to: {} });
   });
 
   test('what stands in for a prop is that prop', () => {
