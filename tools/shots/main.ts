@@ -76,7 +76,11 @@ const record = async (page: Page) => {
 const SHOTS: readonly Shot[] = [
   { name: 'routines-phone', viewport: PHONE, go: async () => undefined },
   { name: 'routine-phone', viewport: PHONE, go: routine('Down and up again') },
-  { name: 'routine-item-phone', viewport: PHONE, go: chosen('Signal box reset', /^Seated twist/) },
+  {
+    name: 'routine-item-phone',
+    viewport: PHONE,
+    go: chosen('Second wind', /^Standing turn, 6 reps in all/),
+  },
   { name: 'routine-wide', viewport: WIDE, go: chosen('Signal box reset', /^Seated hamstring/) },
   { name: 'routine-phone-dark', viewport: PHONE, dark: true, go: routine('Thursday chair circle') },
   {
@@ -120,7 +124,7 @@ const SHOTS: readonly Shot[] = [
       await page.getByText(/^Too long to be said/).waitFor();
     },
   },
-  { name: 'lead-ready-phone', viewport: PHONE, go: ready('Thursday chair circle') },
+  { name: 'lead-ready-phone', viewport: PHONE, go: ready('Wharf wheels') },
   { name: 'lead-phone', viewport: PHONE, go: leading('Signal box reset', 3, 25_000) },
   { name: 'lead-wide', viewport: WIDE, go: leading('Thursday chair circle', 13, 30_000) },
   {

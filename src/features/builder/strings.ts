@@ -152,7 +152,7 @@ export const EDITOR = {
   chooseAll: 'all',
   throughout: 'Kept up all along, such as belly lightly in',
   upTo: 'Up to',
-  upToNone: 'no span',
+  upToNone: 'none',
   upToSets: 'Sets up to',
   led: 'Each rep',
   ledTempo: 'In its tempo',

@@ -13,6 +13,7 @@ import { NECK } from './neck';
 import { RISING } from './rising';
 import { SEATED_BALANCE } from './seated-balance';
 import { SEATED_LEGS } from './seated-legs';
+import { SEATED_MEMBERS } from './seated-members';
 import { SEATED_SPINE } from './seated-spine';
 import { SHOULDERS } from './shoulders';
 import { STANDING } from './standing';
@@ -47,6 +48,7 @@ const ALL: readonly Move[] = [
   ...RISE_CHAIN,
   ...MORE_UPRIGHT,
   ...MORE_FLOOR,
+  ...SEATED_MEMBERS,
 ];
 
 export const MOVES: readonly Move[] = ALL.map(placedAndLed);

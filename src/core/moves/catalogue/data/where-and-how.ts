@@ -1,5 +1,6 @@
 import type { GroupName } from '@/core/common';
 import type { PositionId } from '@/core/body';
+import type { PropName } from '../kinds';
 import type { Level, Move } from '../shape';
 import { EVERYDAY_NAMES } from './everyday-names';
 
@@ -46,6 +47,16 @@ const WITH_THE_BREATH: ReadonlySet<string> = new Set([
 ]);
 const SLOW_GROUPS: readonly GroupName[] = ['older', 'chair'];
 
+/** In life a strap is put on and a roller lain on: that takes longer than to sit up. */
+const PUT_ON_MS: Readonly<Partial<Record<PropName, number>>> = { strap: 15_000, roller: 20_000 };
+
+function withTimeToPutOn(level: Level, sides: Move['sides']): Level {
+  const ms = Math.max(0, ...level.props.map((prop) => PUT_ON_MS[prop] ?? 0));
+  if (ms === 0) return level;
+  const strap = sides !== 'both' && level.props.includes('strap') && { switchMs: ms };
+  return { ...level, setUpMs: level.setUpMs ?? ms, ...strap };
+}
+
 function onOtherSeats(level: Level): Level {
   const sits = level.from === 'sit-front' && level.to === 'sit-front';
   return sits && level.through.length === 0 ? { ...level, also: OTHER_SEATS } : level;
@@ -54,7 +65,8 @@ function onOtherSeats(level: Level): Level {
 /** A move with the names, the places and the breath that whole families of moves share. */
 export function placedAndLed({ otherNames, ...plain }: Move): Move {
   const move = { ...plain, otherNames: [...otherNames, ...(EVERYDAY_NAMES[plain.id] ?? [])] };
-  const levels = ON_ANY_SEAT.has(move.id) ? move.levels.map(onOtherSeats) : move.levels;
+  const timed = move.levels.map((level) => withTimeToPutOn(level, move.sides));
+  const levels = ON_ANY_SEAT.has(move.id) ? timed.map(onOtherSeats) : timed;
   if (!WITH_THE_BREATH.has(move.id)) return { ...move, levels };
   const led = SLOW_GROUPS.flatMap((group) => {
     const dose = move.doseFor?.[group] ?? move.dose;
