@@ -155,11 +155,22 @@ export const FAULTY_WORDS = {
 export function mendedItem(item: Item, setting: Setting): Item {
   const faults = itemFaults(item, setting);
   if (faults.length === 0) return item;
-  const kept = faults.includes('unknown-level') ? withKnownLevels(item, setting) : { ...item };
+  const levels = faults.includes('unknown-level') ? withKnownLevels(item, setting) : item;
+  const kept = faults.includes('unknown-option')
+    ? withKnownOptions(levels, setting)
+    : { ...levels };
   for (const fault of faults) {
-    if (fault !== 'unknown-level') for (const word of FAULTY_WORDS[fault]) delete kept[word];
+    if (!IN_PART.includes(fault)) for (const word of FAULTY_WORDS[fault]) delete kept[word];
   }
   return mendedItem(kept, setting);
+}
+
+/** Faults of one part of a list, whose other parts stay. */
+const IN_PART: readonly ItemFault[] = ['unknown-level', 'unknown-option'];
+
+function withKnownOptions({ options = [], ...item }: Item, setting: Setting): Item {
+  const known = options.filter((option) => isKnown(option, setting));
+  return { ...item, ...(known.length > 0 && { options: known }) };
 }
 
 /** A line may name several levels, one a lane; those that are there stay. */

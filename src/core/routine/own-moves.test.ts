@@ -4,7 +4,7 @@ import { compile } from '@/core/timing';
 import { applyChange } from './edit/change';
 import { removeEntry } from './edit/edits';
 import { readRoutineFile, writeRoutineFile } from './file';
-import { catalogueFor, itemInForce } from './item';
+import { catalogueFor, itemInForce, mendedItem } from './item';
 import { itemsOutOfLine, withMovesInUse, withOwnMoves, withoutOwnMove } from './own-moves';
 import { itemsInOrder, routineSchema } from './schema';
 import { writeRoutineText } from './text/write';
@@ -29,6 +29,17 @@ describe('own moves in a routine', () => {
     const stands = routineOf('Seated twist', [rail, lift]);
     expect(stands.moves).toEqual([rail]);
     expect(routineOf('Seated march', [rail, lift]).moves).toBeUndefined();
+  });
+
+  test('a move that a line only offers is carried too, and only what is gone is left out', () => {
+    const text = 'Seated march\n  or: Deck lift\n  or: Seated cat, 6 reps';
+    const routine = routineOf(text, [lift]);
+    expect(routine.moves).toEqual([lift]);
+    const file = readRoutineFile(writeRoutineFile(routine));
+    expect(file.ok && itemsInOrder(file.value)[0]?.options).toHaveLength(2);
+    const [item] = itemsInOrder(routine);
+    const without = item && mendedItem(item, { group: 'desk' });
+    expect(without?.options?.map(({ moveId }) => moveId)).toEqual(['seated-cat']);
   });
 
   test('it is timed with their words and doses, and text and file bring them back', () => {

@@ -20,7 +20,7 @@ export function withMovesInUse(routine: Routine, own: readonly Move[]): Routine 
   const all = together(own, routine.moves);
   if (all.length === 0) return routine;
   const catalogue = catalogueWith(all);
-  const used = new Set(itemsInOrder(routine).map(({ moveId }) => moveId));
+  const used = new Set(itemsInOrder(routine).flatMap(movesNamed));
   const families = new Set([...used].map((id) => catalogue.byId.get(id)?.family));
   const moves = all.filter(
     ({ id, family }) =>
@@ -41,6 +41,11 @@ export function withoutOwnMove(routine: Routine, id: Move['id']): Routine {
 export function itemsOutOfLine(routine: Routine, own: readonly Move[]): readonly Item[] {
   const next = withOwnMoves(routine, own);
   return itemsInOrder(routine).filter((item) => mendedItem(item, next) !== item);
+}
+
+/** What a line does, and what it offers in its place. */
+function movesNamed({ moveId, options = [] }: Item): readonly Move['id'][] {
+  return [moveId, ...options.map((option) => option.moveId)];
 }
 
 function together(own: readonly Move[], carried: readonly Move[] | undefined): readonly Move[] {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { countingIds, itemIdSchema, moveIdSchema } from '@/core/common';
+import { GROUP_NAMES, countingIds, itemIdSchema, moveIdSchema } from '@/core/common';
 import { edited, routineArbitrary, routineOf, levelId } from '@/core/testing';
 import { MOST_LINES, type Line } from '../entries';
 import { MOST_ENTRIES, entriesInOrder, itemsInOrder, routineSchema, type Routine } from '../schema';
@@ -180,5 +180,30 @@ describe('edits', () => {
     expect(edited(one, changeLevel(one, twist.id, undefined, 'chair'))).toEqual(routine);
     const all = edited(routine, changeLevel(routine, twist.id, levelId('arms crossed')));
     expect(itemsInOrder(all)[0]?.level).toBe('arms-crossed');
+  });
+
+  test('a change leaves no word behind that does not go with it', () => {
+    const routine = routineOf(
+      'Blade squeeze: 6 reps, at floor-cross, cue "x", out "y", asks look-up\n' +
+        'Seated twist: hold 20s, press 5s x1 "thigh"',
+    );
+    const [squeeze, twist] = itemsInOrder(routine);
+    if (!squeeze || !twist) throw new Error('not read');
+    const swapped = swapMove(routine, squeeze.id, moveIdSchema.parse('elbows-in-open-and-close'));
+    const [other] = itemsInOrder(applyChange(routine, swapped ?? { what: '', steps: [] }));
+    expect(Object.keys(other ?? {})).toEqual(['kind', 'id', 'moveId', 'dose']);
+    const eased = changeItem(routine, twist.id, { press: undefined });
+    const after = applyChange(routine, eased ?? { what: '', steps: [] });
+    expect(itemsInOrder(after)[1]).not.toHaveProperty('pressWhere');
+  });
+
+  test('another group takes along what its doses do not go with', () => {
+    const routine = routineOf('Seated twist: each side\nSeated cat: held 5s');
+    for (const group of GROUP_NAMES) {
+      const change = changeHeader(routine, { group });
+      const after = applyChange(routine, change);
+      expect(routineSchema.safeParse(after).success).toBe(true);
+      expect(applyChange(after, reversed(change))).toEqual(routine);
+    }
   });
 });

@@ -163,12 +163,25 @@ export function unwrapBlock(routine: Routine, id: ItemId): Change | undefined {
   });
 }
 
+/** What a line says of its own move and of no other. */
+const OF_ITS_MOVE = [
+  'level',
+  'laneLevels',
+  'at',
+  'asks',
+  'cue',
+  'setUp',
+  'pressWhere',
+  'out',
+] as const satisfies readonly (keyof Item)[];
+
 /** Another move of the same family in an item's place, with its dose; level and words are its own. */
 export function swapMove(routine: Routine, id: ItemId, moveId: MoveId): Change | undefined {
   const entry = entryAt(routine, placeOf(routine, id));
   if (entry.kind !== 'item') throw new Error(`not an item: ${id}`);
-  const { level: _level, laneLevels: _laneLevels, cue: _cue, setUp: _setUp, ...kept } = entry;
-  return replaceEntry(routine, mendedItem({ ...kept, moveId }, routine));
+  const kept = { ...entry, moveId };
+  for (const word of OF_ITS_MOVE) delete kept[word];
+  return replaceEntry(routine, mendedItem(kept, routine));
 }
 
 /** Gives both sides the same again: one-sided items get the other side, extra time goes. */
@@ -196,9 +209,8 @@ export function changeItem(
   const to = Object.fromEntries(
     Object.entries({ ...entry, ...changed }).filter(([, value]) => value !== undefined),
   ) as Item;
-  // Where to press goes with the presses.
-  const { pressWhere: _, ...unpressed } = to;
-  return replaceEntry(routine, to.press ? to : unpressed);
+  // What goes with a word that is changed goes along: a place of another level, where to press.
+  return replaceEntry(routine, mendedItem(to, routine));
 }
 
 /**
@@ -274,8 +286,19 @@ export function changeHeader(
   const from = Object.fromEntries(
     Object.keys(to).map((key) => [key, routine[key as keyof Header]]),
   );
-  return {
-    what: 'header',
-    steps: [{ kind: 'header', from: from as Partial<Header>, to: to as Partial<Header> }],
+  const header: Step = {
+    kind: 'header',
+    from: from as Partial<Header>,
+    to: to as Partial<Header>,
   };
+  return { what: 'header', steps: [header, ...mendedFor(routine, to.group)] };
+}
+
+/** Lines that say what does not go with the doses and levels of another group, without that. */
+function mendedFor(routine: Routine, group: Routine['group'] | undefined): readonly Step[] {
+  if (group === undefined || group === routine.group) return [];
+  return itemsInOrder(routine).flatMap((from): Step[] => {
+    const to = mendedItem(from, { ...routine, group });
+    return to === from ? [] : [{ kind: 'replace', place: placeOf(routine, from.id), from, to }];
+  });
 }

@@ -538,7 +538,9 @@ export function mergeWords(
       return { ...words, laneLevels: { ...words.laneLevels, ...reading.words.laneLevels } };
     }
     default:
-      return reading.key in words ? 'clause-twice' : { ...words, ...reading.words };
+      return Object.keys(reading.words).some((key) => key in words)
+        ? 'clause-twice'
+        : { ...words, ...reading.words };
   }
 }
 

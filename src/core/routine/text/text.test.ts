@@ -322,6 +322,10 @@ describe('what was added, written wrongly', () => {
     ['Seated twist: hold 10-5s', '1:20 span-backwards 10-5s'],
     ['Seated side bend: hold 10s, held 3s', '1:29 held-needs-reps held 3s'],
     ['Seated cat: 6 reps, held 5s, with the breath', '1:30 breath-or-tempo with the breath'],
+    [
+      'Seated cat: with the breath 4/6, 8 reps with the breath',
+      '1:34 clause-twice 8 reps with the breath',
+    ],
     ['Seated cat: 8 reps in all', '1:13 in-all-needs-turns 8 reps in all'],
     ['Seated twist: hold 20s, at floor-cross', '1:25 not-at-this-place at floor-cross'],
     ['Head turn: 5 reps, press 5s x2 "x"', '1:20 press-needs-hold press 5s x2 "x"'],
