@@ -195,7 +195,7 @@ export const blockSchema = z
   });
 export type Block = z.infer<typeof blockSchema>;
 
-/** Whether an entry, or the first line that a block does, follows straight on what is before it. */
+/** Whether an entry follows straight on what is before it; of a block, any line may be its first. */
 export function flowsOn(entry: Entry): boolean {
   if (entry.kind === 'block') return entry.lines.some(flowsOn);
   return entry.kind === 'item' && entry.straightOn === true;

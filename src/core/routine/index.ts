@@ -64,6 +64,7 @@ export {
   type Routine,
 } from './schema';
 export {
+  MOST_OPTIONS,
   MOST_ROUNDS,
   SECTIONS,
   type Block,

@@ -1,6 +1,7 @@
-import { familyOf, usualLevel, type Move, type PropName, PROP_NAMES } from '@/core/moves';
+import { familyOf, propNamed, type Move, type PropName, PROP_NAMES } from '@/core/moves';
 import { resolveInLane, type LaneName } from '@/core/people';
 import {
+  MOST_OPTIONS,
   catalogueFor,
   itemInForce,
   lanesOf,
@@ -23,7 +24,8 @@ export function movesInstead(
   const catalogue = catalogueFor(routine);
   const { move } = itemInForce(item, routine);
   const taken = (item.options ?? []).filter((option) => option.lane === lane);
-  if (lane && taken.length > 0) return [];
+  const full = (item.options ?? []).length >= MOST_OPTIONS;
+  if (full || (lane && taken.length > 0)) return [];
   const [leading] = lanesOf(routine);
   const who = lane ?? leading;
   return familyOf(catalogue, move).filter(
@@ -47,11 +49,10 @@ export function propsBesides(
   item: Item,
   { room, group, ...routine }: Routine,
 ): readonly PropName[] {
-  const { level, move } = itemInForce(item, { group, moves: routine.moves });
-  const used = item.props ?? (level ?? usualLevel(move, group)).props;
-  const there = room?.map(({ thing }) => thing);
+  const { level } = itemInForce(item, { group, moves: routine.moves });
+  const used = item.props ?? level.props;
+  const there = room?.map(({ thing }) => propNamed(thing));
   return PROP_NAMES.filter(
-    (prop) =>
-      !used.includes(prop) && (there === undefined || there.some((thing) => thing === prop)),
+    (prop) => !used.includes(prop) && (there === undefined || there.includes(prop)),
   );
 }
