@@ -7,12 +7,17 @@ export default defineConfig({
   outputDir: 'test-results/journeys',
   fullyParallel: true,
   forbidOnly: true,
-  workers: 3,
+  // Most of a journey is waiting: for the page, and for the seconds of a class.
+  workers: 4,
   // Generous, since a machine may be busy; what has to be quick is measured in the benchmarks.
   timeout: 180_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
-  use: { ...BROWSER, baseURL: `http://127.0.0.1:${PORT}`, trace: 'retain-on-failure' },
+  use: {
+    ...BROWSER,
+    baseURL: `http://127.0.0.1:${PORT}`, // A trace costs a third of the time; `--trace on` makes one for the journey that is looked into.
+    screenshot: 'only-on-failure',
+  },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 } } },
     {

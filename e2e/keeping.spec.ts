@@ -123,3 +123,13 @@ test('closing the tab right after an edit loses nothing', async ({ page, context
   await expect(again.getByRole('button', { name: /^Seated figure four/ })).toBeVisible();
   await expect(again.getByRole('button', { name: /^Seated twist/ })).toHaveCount(0);
 });
+
+test('an edit in the last moment before the page goes is there at the next visit', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await openChecked(page, 'Signal box reset');
+  await page.getByRole('textbox', { name: 'Title' }).fill('In the last moment');
+  await page.evaluate(() => location.reload());
+  await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('In the last moment');
+});

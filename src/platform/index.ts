@@ -3,6 +3,7 @@ import { browserLocks, type Locks } from './locks';
 import { browserClock, type Clock } from './clock';
 import { randomId } from './ids';
 import { browserRoutineWork, type RoutineWork } from './routine-work';
+import { browserSlips, type Slips } from './slips';
 import { browserSound, type Sound } from './sound';
 import { browserSpeech, type Speech } from './speech';
 import { askToPersist, browserStore, type KeyStore } from './storage';
@@ -11,6 +12,7 @@ import { browserTabs, type Tabs } from './tabs';
 /** Everything outside that the application uses; tests hand in their own. */
 export interface Platform {
   readonly store: KeyStore;
+  readonly slips: Slips;
   readonly tabs: Tabs;
   readonly locks: Locks;
   readonly clock: Clock;
@@ -24,6 +26,7 @@ export interface Platform {
 export function browserPlatform(): Platform {
   return {
     store: browserStore(),
+    slips: browserSlips(randomId()),
     tabs: browserTabs(),
     locks: browserLocks(),
     clock: browserClock(),

@@ -3,7 +3,11 @@ export function onPageLeave(leave: () => void): void {
   document.addEventListener('visibilitychange', () => {
     if (document.hidden) leave();
   });
-  window.addEventListener('pagehide', leave);
+  window.addEventListener('pagehide', () => {
+    // A field hands on what was typed into it when it is left, and now is the last time.
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    leave();
+  });
 }
 
 /** Calls `wake` once, at the first sign that somebody is about to do something. */

@@ -3,6 +3,7 @@ import { countingIds } from '@/core/common';
 import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement';
 import type { Platform } from '@/platform';
 import type { KeyStore } from '@/platform/storage';
+import type { Slips } from '@/platform/slips';
 import type { Locks } from '@/platform/locks';
 import { createHall, openHall, type Hall } from './hall';
 import { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';
@@ -62,6 +63,17 @@ function locksOver(data: object): Locks {
   };
 }
 
+const slipsByData = new WeakMap<object, Map<string, string>>();
+function slipsOver(data: object, own: string): Slips {
+  const slips = slipsByData.get(data) ?? new Map<string, string>();
+  slipsByData.set(data, slips);
+  return {
+    leave: (text) => void (text === undefined ? slips.delete(own) : slips.set(own, text)),
+    all: () => Object.fromEntries(slips),
+    remove: (name) => void slips.delete(name),
+  };
+}
+
 /** A store with everything in it and nothing read, for parts of the interface. */
 export function storeOn(platform: FakePlatform = fakePlatform()): AppStore {
   return attachWorkshop(createHall(platform));
@@ -108,6 +120,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
     full: false,
     refuses: () => false,
     locks: locksOver(data),
+    slips: slipsOver(data, prefix),
     store,
     newId,
     work: {

@@ -1,6 +1,7 @@
 export { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './en/bodies';
 export {
   LANE_TITLES,
+  laneTitle,
   GROUP_TITLES,
   POSITION_NAMES,
   POSITION_WAYS,

@@ -3,7 +3,7 @@ import { type ItemId } from '@/core/common';
 import { checkRoutine, mendOf } from '@/core/judgement';
 import { broughtBy } from '@/core/routine';
 import { SEVERITY_NAMES, findingWhat, findingWhy, mendWords } from '@/words/findings';
-import { LANE_TITLES } from '@/words/names';
+import { laneTitle } from '@/words/names';
 import { scorePhrases } from '@/words/score';
 import type { Input } from './input';
 import { newIdsFor } from './new-ids';
@@ -53,7 +53,7 @@ export function findingsTable(rows: readonly Row[]): string {
       places.map(({ line }) => line ?? '-').join(', '),
       SEVERITY_NAMES[severity],
       id,
-      lane === null ? '' : LANE_TITLES[lane],
+      lane === null ? '' : laneTitle(lane),
       what,
       mend?.does ?? '',
     ]),

@@ -1,6 +1,6 @@
 import { printClock, printDuration } from '@/core/common';
 import { fitSafely, type FitChange, type RuleFinding } from '@/core/judgement';
-import { applyChange, writeRoutineText } from '@/core/routine';
+import { SECTIONS, applyChange, writeRoutineText, type SectionName } from '@/core/routine';
 import { findingWhat } from '@/words/findings';
 import { scorePhrases } from '@/words/score';
 import { lineOf } from './check';
@@ -9,6 +9,9 @@ import { newIdsFor } from './new-ids';
 import { table } from './print';
 
 const TIMES: readonly FitChange['what'][] = ['hold', 'timed', 'rest'];
+
+const isSection = (id: FitChange['itemId']): id is SectionName =>
+  (SECTIONS as readonly string[]).includes(id);
 
 function shown(what: FitChange['what'], value: number): string {
   return TIMES.includes(what) ? printDuration(value) : String(value);
@@ -32,7 +35,7 @@ export function fitResult({ routine, part, lines }: Input, slotMs: number) {
     totalMs: fitting.totalMs,
     text: writeRoutineText(after),
     changes: changes.map(({ itemId, what, from, to }) => ({
-      line: lineOf(lines, itemId),
+      line: isSection(itemId) ? null : lineOf(lines, itemId),
       itemId,
       what,
       from: shown(what, from),

@@ -1,5 +1,5 @@
 // Installs what is missing, and nothing that is there. Runs on bare Node.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -42,14 +42,23 @@ export function ensurePackages() {
   writeFileSync(mark, lock);
 }
 
-export function ensureChromium() {
+/** Beside other work, which goes on meanwhile. */
+export async function ensureChromium() {
   if (existsSync(CHROMIUM)) return;
   console.log('Installing Chromium…');
   const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   const apt = (...args) => {
     const [command, ...rest] = [...sudo, 'apt-get', ...args];
-    must(command, rest, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+    return new Promise((done) => {
+      const child = spawn(command, rest, { env, stdio: ['ignore', 'ignore', 'inherit'] });
+      child.on('error', ({ message }) => {
+        console.error(`${command} could not be started: ${message}`);
+        process.exit(1);
+      });
+      child.on('close', (status) => (status === 0 ? done() : process.exit(status ?? 1)));
+    });
   };
-  apt('update', '-qq');
-  apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
+  await apt('update', '-qq');
+  await apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
 }

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { ensureChromium, ensurePackages, must, root } from './ensure.mjs';
 
 ensurePackages();
-ensureChromium();
+await ensureChromium();
 const { build } = await import('./build.mjs');
 const { bundle } = await import('./bundle.mjs');
 await build();

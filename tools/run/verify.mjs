@@ -5,7 +5,6 @@ import { join } from 'node:path';
 import { ensureChromium, ensurePackages, quietEnv, root } from './ensure.mjs';
 
 ensurePackages();
-ensureChromium();
 
 const bin = (name) => join(root, 'node_modules/.bin', name);
 const results = join(root, 'test-results');
@@ -53,12 +52,13 @@ async function counted(title, command, args, file, count) {
 
 const build = () => check('build', process.execPath, [join(root, 'tools/run/build.mjs')]);
 
-async function checks() {
+const lint = () => check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+
+async function otherChecks() {
   await check('formatting', bin('prettier'), ['--check', '--log-level=warn', '.']);
-  await check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+  await check('types', bin('tsc'), ['--noEmit']);
   const rooms = ['src', 'server', 'tools', 'index.ts'];
   await check('layers', bin('depcruise'), [...rooms, '--config', '.dependency-cruiser.cjs']);
-  await check('types', bin('tsc'), ['--noEmit']);
 }
 
 const unitTests = () =>
@@ -82,9 +82,10 @@ const journeys = () =>
     ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
   );
 
-// Unit tests keep both cores busy; journeys mostly wait for pages, and leave room for the checks.
-await Promise.all([build(), unitTests()]);
-await Promise.all([journeys(), checks()]);
+// Unit tests keep both cores busy, and a browser comes meanwhile; journeys mostly wait, for pages and
+// for the seconds of a class, and leave room for the checks.
+await Promise.all([build(), unitTests(), ensureChromium()]);
+await Promise.all([journeys(), lint(), otherChecks()]);
 
 console.log(`\ntests: ${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;

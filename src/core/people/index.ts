@@ -5,7 +5,21 @@ export {
   stepsHarder,
   type Rung,
 } from './balance/ladder';
-export { LANES, LANE_NAMES, laneGoesTo, laneHome, placeInLane, type LaneName } from './lane/lanes';
+export {
+  LANES,
+  LANE_NAMES,
+  laneGoesTo,
+  laneHome,
+  laneMeant,
+  laneNameSchema,
+  laneNamed,
+  laneSaid,
+  lanesSaid,
+  placeInLane,
+  plainLane,
+  type LaneName,
+  type PlainLane,
+} from './lane/lanes';
 export { resolveInLane, type LaneChoice, type LaneReason } from './lane/resolve';
 export {
   barsOf,
@@ -46,5 +60,5 @@ export {
   takingPartSchema,
   type TakingPart,
 } from './person/taking-part';
-export { byLane, laneEntries, type ByLane } from './lane/by-lane';
+export { byLane, laneEntries, laneValues, type ByLane } from './lane/by-lane';
 export { GROUPS, type GroupStart } from './group';

@@ -2,8 +2,8 @@ import type { ItemId } from '@/core/common';
 import type { Catalogue } from '@/core/moves';
 import { catalogueFor } from './item';
 import { entriesInOrder, type Routine } from './schema';
-import { type Block, type Entry } from './entries';
-import { writeLine, writeHeaders } from './text/write';
+import { SECTIONS, type Entry } from './entries';
+import { writeHeaders, writeLine, writeSectionHead } from './text/write';
 
 /** What became of one entry between two states of a routine. */
 export interface Difference {
@@ -51,12 +51,20 @@ export function differencesOf(before: Routine, after: Routine): readonly Differe
   ];
 }
 
-/** The headers that an edit changed. */
+/** The headers that an edit changed, those of the sections under their names. */
 export function headerDifferencesOf(before: Routine, after: Routine): readonly HeaderDifference[] {
-  const [old, now] = [writeHeaders(before), writeHeaders(after)];
+  const [old, now] = [headersOf(before), headersOf(after)];
   return [...new Set([...old.keys(), ...now.keys()])]
     .map((key) => ({ key, before: old.get(key) ?? '', after: now.get(key) ?? '' }))
     .filter((one) => one.before !== one.after);
+}
+
+function headersOf(routine: Routine): ReadonlyMap<string, string> {
+  const { heads = {} } = routine;
+  const ofSections = SECTIONS.flatMap((name) =>
+    heads[name] ? [[name, writeSectionHead(heads[name])] as const] : [],
+  );
+  return new Map([...writeHeaders(routine), ...ofSections]);
 }
 
 /** All entries and the lines of blocks, each with where it belongs. */
@@ -72,8 +80,8 @@ function placed(routine: Routine): ReadonlyMap<ItemId, Placed> {
 
 function wordsOf(entry: Entry, catalogue: Catalogue): string {
   if (entry.kind !== 'block') return writeLine(entry, catalogue);
-  const { rounds, perSide, firstSide, buildUp, restMs, note }: Block = entry;
-  return JSON.stringify([rounds, perSide, firstSide, buildUp, restMs, note]);
+  const { id: _, kind: __, lines: ___, ...words } = entry;
+  return JSON.stringify(Object.entries(words).sort(([a], [b]) => a.localeCompare(b)));
 }
 
 /** The entries that stayed: the longest run of them that kept its order. */

@@ -13,7 +13,7 @@ import {
   workMsSchema,
   writtenDoseSchema,
 } from '@/core/moves';
-import { LANE_NAMES } from '@/core/people';
+import { laneNameSchema } from '@/core/people';
 
 /** Findings that one line keeps. */
 export const MOST_ACCEPTS = 20;
@@ -33,7 +33,7 @@ export const MOST_OPTIONS = 6;
 /** Another thing to do at a line: for one way of taking part, or offered to anybody. */
 export const optionSchema = z.strictObject({
   /** Who does it instead; left out, it is offered to all, and not timed. */
-  lane: z.enum(LANE_NAMES).optional(),
+  lane: laneNameSchema.optional(),
   moveId: moveIdSchema,
   level: levelIdSchema.optional(),
   /** How much, where it is other than the line's; its time is the room's. */
@@ -65,7 +65,7 @@ export const itemSchema = z.strictObject({
   level: levelIdSchema.optional(),
   /** Levels for one lane alone. */
   laneLevels: z
-    .partialRecord(z.enum(LANE_NAMES), levelIdSchema)
+    .partialRecord(laneNameSchema, levelIdSchema)
     .refine((levels) => Object.keys(levels).length > 0, { error: 'names no lane' })
     .optional(),
   support: z.enum(SUPPORTS).optional(),

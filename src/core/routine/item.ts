@@ -14,12 +14,15 @@ import {
   pressFits,
   type Dose,
 } from '@/core/moves';
+import { byLane, laneEntries, plainLane, type LaneName } from '@/core/people';
 import type { Item, ItemOption } from './entries';
 
 /** What an item has to be read with: whose pace it is done at, and which own moves there are. */
 export interface Setting {
   readonly group: GroupName;
   readonly moves?: readonly Move[] | undefined;
+  /** The routine's ways of taking part, some of which may have words of their own. */
+  readonly lanes?: readonly LaneName[] | undefined;
 }
 
 /** The moves that a routine can name: the shipped ones, with its own laid over them. */
@@ -99,7 +102,13 @@ export function itemFaults(item: Item, setting: Setting): readonly ItemFault[] {
   const { move, level, dose, sides } = itemInForce(item, setting);
   const faults: ItemFault[] = [];
   const levels = [item.level, ...Object.values(item.laneLevels ?? {})];
-  if (levels.some((id) => id && !levelById(move, id))) faults.push('unknown-level');
+  const lanes = laneEntries(item.laneLevels ?? {}).map(([lane]) => lane);
+  if (
+    levels.some((id) => id && !levelById(move, id)) ||
+    lanes.some((lane) => !isHere(lane, setting))
+  ) {
+    faults.push('unknown-level');
+  }
   if (move.sides === 'both' && (item.sides || item.firstSide)) faults.push('sides-not-this-move');
   if (item.weak && !(sides.way === 'each' && sides.order.includes(item.weak.side))) {
     faults.push('weak-needs-each');
@@ -127,8 +136,14 @@ export function placesOf({ from, to, also }: Level): readonly PositionRef[] {
   return from === to ? [from, ...(also ?? [])] : [from];
 }
 
-function isKnown({ moveId, level }: ItemOption, setting: Setting): boolean {
+/** Whether a lane means something here: one with a word of its own is its routine's alone. */
+function isHere(lane: LaneName, { lanes = [] }: Setting): boolean {
+  return plainLane(lane) === lane || lanes.includes(lane);
+}
+
+function isKnown({ moveId, level, lane }: ItemOption, setting: Setting): boolean {
   const catalogue = catalogueFor(setting);
+  if (lane && !isHere(lane, setting)) return false;
   if (!hasMove(catalogue, moveId)) return false;
   return level === undefined || levelById(moveById(catalogue, moveId), level) !== undefined;
 }
@@ -177,10 +192,12 @@ function withKnownOptions({ options = [], ...item }: Item, setting: Setting): It
 function withKnownLevels({ level, laneLevels, ...item }: Item, setting: Setting): Item {
   const { move } = itemInForce(item, setting);
   const known = (id: LevelId | undefined) => id !== undefined && levelById(move, id);
-  const lanes = Object.entries(laneLevels ?? {}).filter(([, id]) => known(id));
+  const lanes = laneEntries(laneLevels ?? {}).filter(
+    ([lane, id]) => known(id) && isHere(lane, setting),
+  );
   return {
     ...item,
     ...(known(level) && { level }),
-    ...(lanes.length > 0 && { laneLevels: Object.fromEntries(lanes) as Item['laneLevels'] }),
+    ...(lanes.length > 0 && { laneLevels: byLane(lanes) }),
   };
 }

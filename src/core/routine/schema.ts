@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { POSITION_IDS, REGIONS, paceChangesSchema } from '@/core/body';
 import { LONGEST_MS, oneLineSchema, routineIdSchema, GROUP_NAMES } from '@/core/common';
 import { hasMove, moveSchema, workMsSchema } from '@/core/moves';
-import { LANE_NAMES, limitsSchema } from '@/core/people';
+import { LANE_NAMES, laneNameSchema, laneSaid, limitsSchema } from '@/core/people';
 import {
   SECTIONS,
   entrySchema,
@@ -56,7 +56,14 @@ export const routineSchema = z
     end: z.union([positionSchema, z.literal('stay')]).optional(),
     notes: z.array(oneLineSchema(300)).max(MOST_NOTES),
     /** Ways of taking part, the leading one first; the pace's own where left out. */
-    lanes: z.array(z.enum(LANE_NAMES)).min(1).max(LANE_NAMES.length).optional(),
+    lanes: z
+      .array(laneNameSchema)
+      .min(1)
+      .max(LANE_NAMES.length)
+      .refine((lanes) => new Set(lanes.map(laneSaid)).size === lanes.length, {
+        error: 'has two under one word',
+      })
+      .optional(),
     schools: z
       .strictObject(schoolShape)
       .refine((schools) => Object.keys(schools).length > 0, { error: 'names no school' })

@@ -2,8 +2,11 @@ import fc from 'fast-check';
 import { LOADS, SIDES, POSITION_IDS } from '@/core/body';
 import { itemIdSchema, routineIdSchema, type ItemId, GROUP_NAMES } from '@/core/common';
 import { CHALLENGES, SHIPPED, PROP_NAMES, SUPPORTS, type WrittenDose } from '@/core/moves';
-import { LANE_NAMES } from '@/core/people';
+import { LANE_NAMES, laneSaid, type LaneName } from '@/core/people';
+
 import { mendedItem, saysSomething, type Entry, type Line, type Routine } from '@/core/routine';
+
+const SECOND_WAYS: readonly LaneName[] = ['bed as lighter', 'chair as seated-low'];
 
 const seconds = (least: number, most: number) =>
   fc.integer({ min: least, max: most }).map((s) => s * 1000);
@@ -222,7 +225,13 @@ export const routineArbitrary: fc.Arbitrary<Routine> = fc
     start: optional(fc.constantFrom(...POSITION_IDS)),
     end: optional(fc.constantFrom(...POSITION_IDS, 'stay' as const)),
     notes: fc.array(wordsArbitrary, { maxLength: 2 }),
-    lanes: optional(fc.uniqueArray(fc.constantFrom(...LANE_NAMES), { minLength: 1, maxLength: 3 })),
+    lanes: optional(
+      fc.uniqueArray(fc.constantFrom<LaneName[]>(...LANE_NAMES, ...SECOND_WAYS), {
+        minLength: 1,
+        maxLength: 3,
+        selector: laneSaid,
+      }),
+    ),
     schools: optional(fc.constantFrom({ curl: 'never' as const }, { hold: 'long' as const })),
     room: optional(
       fc.constantFrom([

@@ -1,3 +1,4 @@
+import { laneValues } from '@/core/people';
 import { position } from '@/core/body';
 import { levelById, moveById, type Catalogue } from '@/core/moves';
 import { catalogueFor, type Routine } from '@/core/routine';
@@ -10,8 +11,8 @@ export function lowersHead(routine: Routine, { segments }: Score): boolean {
   return segments.some(({ position: places, lanes }) => {
     const low =
       !seen.has(places) &&
-      Object.values(places).some((id) => position(id).loads.includes('head-below-heart'));
-    const works = seen.has(lanes) ? [] : Object.values(lanes);
+      laneValues(places).some((id) => position(id).loads.includes('head-below-heart'));
+    const works = seen.has(lanes) ? [] : laneValues(lanes);
     seen.add(places).add(lanes);
     return low || works.some((work) => isLow(work, catalogue));
   });

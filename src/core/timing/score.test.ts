@@ -1,4 +1,4 @@
-import { GROUP_ALONE } from '@/core/people';
+import { laneValues, GROUP_ALONE } from '@/core/people';
 import fc from 'fast-check';
 import { paceOf, switchMs, talkMs } from '@/core/body';
 import { usualLevel } from '@/core/moves';
@@ -337,7 +337,7 @@ describe('the score', () => {
       'group: older\nlanes: chair, stand, floor\nPlank: hold 15s, level full\nMarching\nSit to stand: level no hands';
     const works = scoreOf(text).segments.filter(isWork);
     expect(
-      works.map(({ lanes }) => Object.values(lanes).map(({ moveId, why }) => `${moveId} ${why}`)),
+      works.map(({ lanes }) => laneValues(lanes).map(({ moveId, why }) => `${moveId} ${why}`)),
     ).toEqual([
       ['null rest', 'plank easier-level', 'plank as-written'],
       ['seated-march family', 'marching as-written', 'marching as-written'],

@@ -107,4 +107,19 @@ describe('group and time', () => {
     fireEvent.click(screen.getByRole('switch', { name: /^In the chair/ }));
     expect(routine().lanes).toEqual(['stand']);
   });
+
+  test('a second way at one place has a word of its own, and is told apart from what is there', () => {
+    const { write, routine } = setUp('group: older\nlanes: bed\nBridge: 6 reps');
+    write(/^A second way/, 'two words');
+    expect(screen.getByText(/^Write one small word/)).toBeVisible();
+    expect(routine().lanes).toEqual(['bed']);
+    write(/^A second way/, 'lighter');
+    expect(routine().lanes).toEqual(['bed', 'bed as lighter']);
+    write(/^A second way/, 'couch as Lighter');
+    expect(screen.getByText(/^“lighter” is a way of taking part here already/)).toBeVisible();
+    write(/^A second way/, 'couch as slower');
+    expect(routine().lanes).toEqual(['bed', 'bed as lighter', 'couch as slower']);
+    fireEvent.click(screen.getByRole('switch', { name: 'On the bed, lighter' }));
+    expect(routine().lanes).toEqual(['bed', 'couch as slower']);
+  });
 });

@@ -3,12 +3,12 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 
 import { countingIds, printClock, GROUP_NAMES } from '@/core/common';
-import { LANE_NAMES, type LaneName } from '@/core/people';
-import { changeHeader, lanesOf, readRoutineText, writeHeaders } from '@/core/routine';
-import { Choices, Field, Target, useTokens } from '@/design';
-import { LANE_TITLES, GROUP_TITLES } from '@/words/names';
+import { changeHeader, readRoutineText, writeHeaders } from '@/core/routine';
+import { Choices, Field, useTokens } from '@/design';
+import { GROUP_TITLES } from '@/words/names';
 import { problemSentence } from '@/words/problems';
 import { DurationField } from './duration-field';
+import { LaneChoices } from './lane-choices';
 import { LimitsField } from './limits-field';
 import { SectionHeads } from './section-heads';
 import { BUILD } from './strings';
@@ -107,32 +107,6 @@ function HeaderField({
   );
 }
 
-/** The lanes of the routine, in the order they were chosen; the first one leads. */
-function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
-  const lanes = lanesOf(routine);
-  const toggle = (name: LaneName) => {
-    const next = lanes.includes(name) ? lanes.filter((one) => one !== name) : [...lanes, name];
-    if (next.length > 0) change(changeHeader(routine, { lanes: [...next] }));
-  };
-  return (
-    <View style={styles.lanes}>
-      <Text variant="bodyLarge">{BUILD.lanes}</Text>
-      <View role="group" aria-label={BUILD.lanes} style={styles.options}>
-        {LANE_NAMES.map((name) => (
-          <Target
-            key={name}
-            role="switch"
-            checked={lanes.includes(name)}
-            look={lanes.includes(name) ? 'filled' : 'outlined'}
-            label={name === lanes[0] ? BUILD.leads(LANE_TITLES[name]) : LANE_TITLES[name]}
-            onPress={() => toggle(name)}
-          />
-        ))}
-      </View>
-    </View>
-  );
-}
-
 function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
   const { slotMs } = routine;
   const keep = (next: number | undefined) =>
@@ -149,6 +123,4 @@ function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
 
 const styles = StyleSheet.create({
   all: { gap: 8, paddingBottom: 8 },
-  lanes: { gap: 8 },
-  options: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -14,7 +14,7 @@ import {
 import type { LaneName } from '@/core/people';
 import { Choices, Target, useTokens } from '@/design';
 import { withCapital } from '@/core/common';
-import { LANE_TITLES, POSITION_NAMES } from '@/words/names';
+import { laneTitle, POSITION_NAMES } from '@/words/names';
 import { movesInstead, placesFor, propsBesides } from './option-choices';
 import { MORE } from './strings';
 import type { Editing } from './use-routine';
@@ -106,7 +106,7 @@ function Slips({ item, routine, onTakeOut }: SlipsProps) {
     <>
       {(item.options ?? []).map((option) => {
         const words = MORE.option(
-          option.lane && LANE_TITLES[option.lane],
+          option.lane && laneTitle(option.lane),
           writeOption(option, catalogue),
         );
         return (
@@ -154,7 +154,7 @@ function Instead({ item, routine, change }: Editing & { readonly item: Item }) {
         label={MORE.instead}
         choices={ways.map((value) => ({
           value,
-          text: value === 'anybody' ? MORE.anybody : LANE_TITLES[value],
+          text: value === 'anybody' ? MORE.anybody : laneTitle(value),
         }))}
         value={whose}
         onChoose={setWhose}

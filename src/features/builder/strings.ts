@@ -44,6 +44,10 @@ export const BUILD = {
   block: 'Block',
   lanes: 'Ways of taking part',
   leads: (name: string) => `${name} (leads)`,
+  secondWay: 'A second way at one place, such as lighter',
+  secondWayWrong: (place: string) =>
+    `Write one small word, such as lighter, or with its place: ${place} as lighter.`,
+  secondWayTwice: (word: string) => `“${word}” is a way of taking part here already.`,
   restHere: 'rest here and breathe',
   way: (to: PositionId, time: string, pauseMs: number) =>
     `${POSITION_WAYS[to]} · ${time}${pauseMs > 0 ? `, with a pause of ${timeWords(pauseMs)}` : ''}`,

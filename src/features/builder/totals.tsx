@@ -1,3 +1,4 @@
+import { laneValues } from '@/core/people';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -13,7 +14,7 @@ export const Totals = memo(function Totals({ routine }: { readonly routine: Rout
   const { totalMs, leftMs, rightMs, trips } = scoreOf(routine);
   const { slotMs } = routine;
   const most = Math.max(1, leftMs, rightMs);
-  const tripCount = Math.max(0, ...Object.values(trips));
+  const tripCount = Math.max(0, ...laneValues(trips));
   return (
     <View style={styles.all}>
       <View style={styles.line}>

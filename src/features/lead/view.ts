@@ -9,7 +9,7 @@ import {
   type Move,
   type WrittenDose,
 } from '@/core/moves';
-import type { LaneName } from '@/core/people';
+import { laneEntries, laneValues } from '@/core/people';
 import {
   catalogueFor,
   entriesInOrder,
@@ -26,7 +26,7 @@ import {
   type Score,
   type Segment,
 } from '@/core/timing';
-import { LANE_TITLES, doseWords, limbName, throughoutWords, withSide } from '@/words/names';
+import { laneTitle, doseWords, limbName, throughoutWords, withSide } from '@/words/names';
 import { countedAt, type Counted } from './counted';
 import { LEAD, STAGE } from './strings';
 
@@ -146,11 +146,11 @@ function titleOf(catalogue: Catalogue, segment: Segment): string {
 /** Every lane that does not do as the leading one: its move, level and short cue, or rest. */
 function lanesAt(routine: Routine, { lanes }: Segment, side: Side | undefined): LeadView['lanes'] {
   const catalogue = catalogueFor(routine);
-  const [leading] = Object.values(lanes);
-  return Object.entries(lanes)
+  const [leading] = laneValues(lanes);
+  return laneEntries(lanes)
     .filter(([, { moveId, level }]) => moveId !== leading?.moveId || level !== leading.level)
     .map(([name, work]) => {
-      const title = LANE_TITLES[name as LaneName];
+      const title = laneTitle(name);
       const done = doneBy(catalogue, work);
       if (!done) return { title, does: LEAD.restHere };
       const { move, level, cues } = done;
@@ -213,9 +213,9 @@ function pointsAt(
   { lanes }: Segment,
   side: Side | undefined,
 ): readonly PointsView[] {
-  const done = Object.entries(lanes).flatMap(([name, work]) => {
+  const done = laneEntries(lanes).flatMap(([name, work]) => {
     const one = doneBy(catalogue, work);
-    return one ? [{ ...one, title: LANE_TITLES[name as LaneName] }] : [];
+    return one ? [{ ...one, title: laneTitle(name) }] : [];
   });
   const first = done.filter((one, i) => done.findIndex(({ cues }) => cues === one.cues) === i);
   return first.map(({ title, cues }) => ({

@@ -10,7 +10,7 @@ import { asksOf, lanesFor, limitsAgainst } from '@/core/writing';
 import { Target, useTokens } from '@/design';
 import { listWords } from '@/words/findings';
 import {
-  LANE_TITLES,
+  laneTitle,
   LIMIT_NAMES,
   LOAD_NAMES,
   GROUP_TITLES,
@@ -71,7 +71,7 @@ export function MoveSheet({ move, catalogue, onChoose, actions }: MoveSheetProps
         {lanesFor(catalogue, move).map(({ lane, move: done, level, reason }) => (
           <Pair
             key={lane}
-            name={LANE_TITLES[lane]}
+            name={laneTitle(lane)}
             text={
               reason === 'as-written'
                 ? CATALOGUE.asIs

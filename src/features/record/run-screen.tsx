@@ -6,7 +6,7 @@ import { runIdSchema, printClock } from '@/core/common';
 import { Screen, TARGET, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { useAppSelector } from '@/state';
-import { LANE_TITLES } from '@/words/names';
+import { laneTitle } from '@/words/names';
 import { NoticeWords } from './notice-words';
 import { HOW, RECORD, SIDE_NAMES, dateWords } from './strings';
 
@@ -84,7 +84,7 @@ function SideRow({ side }: { readonly side: SideTime }) {
         {side.lanes?.map(({ lane, moveName, level }) => (
           <Text key={lane} variant="bodyMedium" style={{ color: t.quiet }}>
             {'\n'}
-            {LANE_TITLES[lane]}:{' '}
+            {laneTitle(lane)}:{' '}
             {moveName ? [moveName, level].filter(Boolean).join(', ') : RECORD.rested}
           </Text>
         ))}

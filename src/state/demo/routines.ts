@@ -80,13 +80,14 @@ Seated cat: 4 reps
 Sit to stand: 4 reps, accept lane-gap "the two in chairs watch"
 
 [main]
-Bridge: 8 reps, level small, accept lane-gap "the two in chairs watch"
-Open book: 5 breaths
-rest 20s
+Bridge: 7 reps, level small, accept lane-gap "the two in chairs watch"
+Open book: 4 breaths
+Head turn: 3 reps, level half way, at floor-sit
+rest 22s
 
 [settle]
-Seated twist: hold 30s
-Seated easy breath: 6 breaths
+Seated twist: hold 25s
+Seated easy breath: 5 breaths
 `,
   'land-day-shoulders-down': `title: Land day, shoulders down
 group: chair
@@ -202,7 +203,7 @@ Seated easy breath: 10 breaths
   'bed-and-couch-mornings': `title: Bed and couch mornings
 group: older
 slot: 12:00
-lanes: bed, couch
+lanes: bed, bed as lighter, couch
 school: hold breaths, count breaths, bend relaxed, often daily
 limits: blood pressure
 room: bed, couch, cushion
@@ -210,12 +211,12 @@ room: bed, couch, cushion
 
 [warm-up]
 Lying rest breath: 11 breaths, level knees bent
-Ankle pumps: 23 reps, level lying
-Heel slides: 11 reps, level half way
+Ankle pumps: 22 reps, level lying
+Heel slides: 10 reps, level half way
 
 [main]
-Pelvic tilt: 15 reps
-Knee drops: 12 reps
+Pelvic tilt: 15 reps, level small in lighter
+Knee drops: 12 reps, also cushion
 Bridge: 7 reps, held 3s, level small
 rest 12s
 
@@ -274,7 +275,7 @@ Wall calf stretch: hold 30s, press 5s x2
 Heel raises: 10 reps
 Split-stance hip stretch: hold 20s
 (in one go)
-  Standing round and lift: 5-6 reps
+  Standing round and lift: 5-6 reps, asks look-up, cue "Round down. Lift and look up to the lamp."
   Standing turn: 6 reps in all, out "Turn to the front and let the arms hang."
 
 [settle]

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { routineIdSchema } from '@/core/common';
 import { onPageLeave } from '@/platform/page';
 import { speakOfSetAside } from '../storage/set-aside';
+import { takeUpSlips } from '../storage/slip';
 import { deviceSet } from './device';
 import type { Hall } from './hall';
 import { HALL_KINDS } from './kinds';
@@ -20,13 +21,15 @@ export async function openHall(
   openWorkshop: (beside?: Texts) => Promise<void>,
 ): Promise<void> {
   const { store, keeper } = hall;
-  onPageLeave(() => void keeper.saveNow());
+  onPageLeave(() => void keeper.leave());
+  const late = await takeUpSlips(hall.platform).catch(() => []);
   const beside = await welcome(hall);
   await keeper.take(HALL_KINDS);
   await speakOfSetAside(store, hall.platform).catch(() => undefined);
   await findBrokenOff(hall).catch(() => undefined);
   if (!store.getState().device.welcomed) store.dispatch(deviceSet({ welcomed: true }));
-  if (beside || (await rowsAreMissing(hall))) await openWorkshop(beside);
+  if (beside || late.length > 0 || (await rowsAreMissing(hall))) await openWorkshop(beside);
+  keeper.takeLate(late);
   store.dispatch(storeOpened());
 }
 

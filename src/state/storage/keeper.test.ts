@@ -292,6 +292,70 @@ describe('two tabs', () => {
   });
 });
 
+describe('a page that goes before it has written', () => {
+  /** The page is gone: what it still asks of the browser is never answered. */
+  const gone = ({ platform, store }: Awaited<ReturnType<typeof tab>>) => {
+    platform.locks.exclusive = () => new Promise(() => {});
+    platform.store.write = () => new Promise(() => {});
+    platform.alone = true;
+    void store.hall.keeper.leave();
+  };
+
+  test('leaves its last edit and deletion, and they stand at the next visit', async () => {
+    const data = new Map<string, string>();
+    const a = await tab(data, 'a');
+    rename(a.store, 'In the last moment');
+    a.store.dispatch(deleteRoutine(TWO));
+    gone(a);
+    expect(stored(a.platform)).not.toContain('In the last moment');
+    const again = await tab(data, 'b');
+    expect(titleOf(again.store)).toBe('In the last moment');
+    expect(again.store.getState().shelf.rows[ONE]?.title).toBe('In the last moment');
+    expect(titleOf(again.store, TWO)).toBeUndefined();
+    expect(again.platform.slips.all()).toEqual({});
+  });
+
+  test('does not write over what another tab has kept since: it goes beside it', async () => {
+    const data = new Map<string, string>();
+    const a = await tab(data, 'a');
+    const b = await tab(data, 'b');
+    rename(a.store, 'Mine, and gone');
+    gone(a);
+    rename(b.store, 'Theirs, and later');
+    await saving();
+    const again = await tab(data, 'c');
+    const titles = Object.values(again.store.getState().routines).map((one) => one.routine.title);
+    expect(titles).toEqual(
+      expect.arrayContaining(['Theirs, and later', 'Mine, and gone (other tab)']),
+    );
+    expect(kinds(again.store)).toContain('other-tab');
+  });
+
+  test('leaves no slip where its writing came through, nor where there is nothing to write', async () => {
+    const { platform, store } = await tab();
+    await store.hall.keeper.leave();
+    expect(platform.slips.all()).toEqual({});
+    rename(store, 'Written in time');
+    const written = store.hall.keeper.leave();
+    expect(Object.values(platform.slips.all())[0]).toContain('Written in time');
+    await written;
+    expect(stored(platform)).toContain('Written in time');
+    expect(platform.slips.all()).toEqual({});
+  });
+
+  test('a slip that cannot be read or left stands in nobody’s way', async () => {
+    const { platform, store } = await tab();
+    platform.slips.leave('[{"key": 3}');
+    platform.slips.leave = () => {
+      throw new Error('no room');
+    };
+    rename(store, 'Kept all the same');
+    await store.hall.keeper.leave();
+    const again = await openedTab(fakePlatform(platform.data));
+    expect(titleOf(again)).toBe('Kept all the same');
+  });
+});
+
 test('two deletions can both be brought back', async () => {
   const { platform, store } = await tab();
   store.dispatch(deleteRoutine(ONE));

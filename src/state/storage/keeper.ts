@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import type { UnknownAction } from '@reduxjs/toolkit';
 import type { Platform } from '@/platform';
 import { noticeClosed, noticeShown, persistenceKnown, savingSet } from '../hall/notices';
@@ -11,6 +12,7 @@ import {
   type Reading,
 } from './kind';
 import { setAside } from './set-aside';
+import { leaveSlip, type Leaving } from './slip';
 
 /** What the keeper asks of the store. */
 export interface KeptStore {
@@ -45,6 +47,10 @@ export interface Keeper {
   keep(kinds: readonly AnyKind<never>[]): void;
   /** Writes at once what is not written yet. */
   saveNow(): Promise<void>;
+  /** The page may go: leaves a slip of what is not written yet, and writes it as far as time allows. */
+  leave(): Promise<void>;
+  /** Takes in what a page left when it went and others have written over since: beside theirs. */
+  takeLate(late: readonly Leaving[]): void;
 }
 
 /**
@@ -172,6 +178,7 @@ export function createKeeper(
       next = unwritten().filter(({ key }) => !tried.has(key));
     }
     const left = unwritten();
+    if (left.length === 0) leaveSlip(platform, []);
     for (const key of failed) if (!left.some((one) => one.key === key)) failed.delete(key);
     store.dispatch(savingSet(failed.size > 0 ? 'failed' : 'saved'));
     if (failed.size > 0) {
@@ -288,6 +295,31 @@ export function createKeeper(
   };
   const valueHere = ({ kind, id }: Known) => valueAt(kind, id);
 
+  const leave = () => {
+    const leavings = unwritten().map(({ kind, id, key }): Leaving => {
+      const value = keyOf(kind, id) === key ? valueAt(kind, id) : undefined;
+      const was = known.get(key)?.revision ?? 0;
+      return { key, was, text: value === undefined ? null : writeStored(kind, value, was + 1) };
+    });
+    leaveSlip(platform, leavings);
+    return leavings.length > 0 ? save() : work;
+  };
+
+  const takeLate = (late: readonly Leaving[]) => {
+    for (const { key, text } of late) {
+      const kind = kinds.find((one) => one.copied && isOfKind(one, key));
+      const reading = kind && text !== null ? readStored(kind, key, text) : undefined;
+      if (!kind || reading?.state !== 'good') continue;
+      const id = kind.idOf(reading.value as never);
+      if (isEqual(reading.value, valueAt(kind, id))) continue;
+      const mine = kind.copied?.(reading.value as never, platform.newId);
+      if (!mine) continue;
+      store.dispatch(kind.slice.put([mine.copy]));
+      store.dispatch(noticeShown(mine.notice));
+    }
+  };
+
   platform.tabs.onTold((key) => void fromOtherTab(key));
-  return { take, keep, saveNow: () => (unwritten().length > 0 ? save() : work) };
+  const saveNow = () => (unwritten().length > 0 ? save() : work);
+  return { take, keep, saveNow, leave, takeLate };
 }

@@ -3,7 +3,7 @@ import { withCapital, withStop } from '@/core/common';
 import type { CueSheetPhrases, ScoreColumn, RunColumn } from '@/core/class';
 import type { LaneName } from '@/core/people';
 import { blockWords, doseWords, sectionHeadWords, throughoutWords } from './dose';
-import { LANE_TITLES, SECTION_TITLES } from './names';
+import { laneTitle, SECTION_TITLES } from './names';
 import { withSide } from './sides';
 
 export const SCORE_HEADINGS: Readonly<Record<ScoreColumn, string>> = {
@@ -24,7 +24,7 @@ export const cueSheetPhrases: CueSheetPhrases = {
   dose: doseWords,
   side: (side) => (side ? SIDES[side] : ''),
   lane: (name, moveName, level) => {
-    const title = LANE_TITLES[name as LaneName];
+    const title = laneTitle(name as LaneName);
     if (!moveName) return `${title}: rest here and breathe.`;
     return `${title}: ${[moveName, level].filter(Boolean).join(', ')}`;
   },

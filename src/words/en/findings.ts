@@ -12,7 +12,7 @@ import type {
 } from '@/core/judgement';
 import { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './bodies';
 import { timeWords } from './dose';
-import { LANE_TITLES, POSITION_WAYS } from './names';
+import { laneTitle, POSITION_WAYS } from './names';
 
 const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 
@@ -134,7 +134,7 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
   'lane-gap': {
     name: 'Nothing to do in a way of taking part',
     what: (f) =>
-      `${listWords(about(f, 'lanes').map((lane) => LANE_TITLES[lane]))}: nothing to do here but rest.`,
+      `${listWords(about(f, 'lanes').map((lane) => laneTitle(lane)))}: nothing to do here but rest.`,
     why: 'The catalogue has no level or move of this family for them.',
     mend: 'Swap for a move that all can do',
   },

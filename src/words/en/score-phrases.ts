@@ -2,7 +2,7 @@ import { withCapital } from '@/core/common';
 import type { EdgeId } from '@/core/body';
 import type { PropName } from '@/core/moves';
 import type { ScorePhrases } from '@/core/timing';
-import { LANE_TITLES } from './names';
+import { laneTitle } from './names';
 import { forSides } from './side-clause';
 import { limbName, sideName } from './sides';
 
@@ -94,7 +94,7 @@ export const scorePhrases: ScorePhrases = {
   way: (steps, of) => {
     const said = steps.map(({ edge, direction }) => STEPS[edge][direction === 'there' ? 0 : 1]);
     const way = said.join(', then ');
-    return of ? `${LANE_TITLES[of]}: ${way}.` : `${withCapital(way)}.`;
+    return of ? `${laneTitle(of)}: ${way}.` : `${withCapital(way)}.`;
   },
   side: sideName,
   fetch: (props) => `Take ${listed(props)}.`,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { oneLineSchema, runIdSchema } from '@/core/common';
-import { LANE_NAMES } from '@/core/people';
+import { laneNameSchema } from '@/core/people';
 import { routineSchema } from '@/core/routine';
 
 /** The version of a run as it is kept; the routine in it counts its own. */
@@ -22,7 +22,7 @@ export const sideTimeSchema = z.strictObject({
   lanes: z
     .array(
       z.strictObject({
-        lane: z.enum(LANE_NAMES),
+        lane: laneNameSchema,
         /** Null is rest. */
         moveName: z.string().nullable(),
         level: z.string(),

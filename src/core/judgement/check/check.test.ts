@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { countingIds } from '@/core/common';
-import { personSchema, GROUP_ALONE, type TakingPart } from '@/core/people';
+import { laneValues, personSchema, GROUP_ALONE, type TakingPart } from '@/core/people';
 import { position } from '@/core/body';
 import { applyChange, broughtBy, itemsInOrder, reversed, routineSchema } from '@/core/routine';
 import { plainPhrases, routineArbitrary, routineOf } from '@/core/testing';
@@ -333,7 +333,7 @@ describe('what is offered to mend with', () => {
     expect(names).not.toContain('Seated march');
     for (const { change, routine } of mends) {
       const after = compile(applyChange(routine, change), GROUP_ALONE, plainPhrases);
-      const places = after.segments.flatMap(({ position: at }) => Object.values(at));
+      const places = after.segments.flatMap(({ position: at }) => laneValues(at));
       for (const place of places) expect(position(place).way).toBe('seated');
     }
   });

@@ -1,7 +1,7 @@
 import { onSide, position } from '@/core/body';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import { unitMs, usualLevel, type Level, type Move } from '@/core/moves';
-import { clearOf, laneGoesTo, loadsOfLevel, type LaneName } from '@/core/people';
+import { laneValues, clearOf, laneGoesTo, loadsOfLevel, type LaneName } from '@/core/people';
 import {
   addEntry,
   amountRange,
@@ -52,7 +52,7 @@ export function standIns(seen: Seen, { item, inForce, lanes, plays }: SeenItem):
   const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
   const done = [inForce.level, ...lanes.map(({ level }) => level)];
   const borne = new Set(done.flatMap(loadsOfLevel).map(({ load }) => load));
-  const places = Object.values(plays[0]?.segments.at(-1)?.position ?? {});
+  const places = laneValues(plays[0]?.segments.at(-1)?.position ?? {});
   const heights = places.map((at) => position(at).height);
   const there = new Set(seen.items.map((one) => one.item.moveId));
   const stays = (level: Level) =>

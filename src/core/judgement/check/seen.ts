@@ -9,7 +9,13 @@ import {
   type PropName,
   type Support,
 } from '@/core/moves';
-import { type LaneName, type LaneReason, type Effect, type TakingPart } from '@/core/people';
+import {
+  laneEntries,
+  type LaneName,
+  type LaneReason,
+  type Effect,
+  type TakingPart,
+} from '@/core/people';
 import {
   catalogueFor,
   entriesInOrder,
@@ -139,7 +145,7 @@ function seenItem(
   plays: ReadonlyMap<ItemId, readonly SeenPlay[]>,
 ): SeenItem {
   const own = plays.get(item.id) ?? [];
-  const works = Object.entries(own[0]?.segments[0]?.lanes ?? {});
+  const works = laneEntries(own[0]?.segments[0]?.lanes ?? {});
   const lanes = works.flatMap(([lane, work]): readonly LaneDoing[] => {
     const move = work.moveId && moveById(catalogueFor(routine), work.moveId);
     const level = move && work.level ? levelById(move, work.level) : undefined;

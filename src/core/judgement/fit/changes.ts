@@ -1,13 +1,21 @@
 import { amountOf } from '@/core/moves';
 import type { ItemId } from '@/core/common';
-import { entriesInOrder, itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import {
+  SECTIONS,
+  entriesInOrder,
+  itemInForce,
+  itemsInOrder,
+  type Routine,
+  type SectionName,
+} from '@/core/routine';
 
 export const FIT_PARTS = ['hold', 'timed', 'reps', 'breaths', 'sets', 'rounds', 'rest'] as const;
 export type FitPart = (typeof FIT_PARTS)[number];
 
 /** One thing that fit changes: milliseconds for times, counts for the rest. */
 export interface FitChange {
-  readonly itemId: ItemId;
+  /** The entry, or the section whose own rounds they are. */
+  readonly itemId: ItemId | SectionName;
   readonly what: FitPart;
   readonly from: number;
   readonly to: number;
@@ -30,6 +38,10 @@ export function changesBetween(before: Routine, after: Routine): readonly FitCha
       changes.push({ itemId: entry.id, what: 'rounds', from, to });
     }
   }
+  for (const section of SECTIONS) {
+    const [from = 1, to = 1] = [before, after].map((one) => one.heads?.[section]?.rounds ?? 1);
+    if (from !== to) changes.push({ itemId: section, what: 'rounds', from, to });
+  }
   const old = new Map(itemsInOrder(before).map((item) => [item.id, item] as const));
   for (const item of itemsInOrder(after)) {
     const known = old.get(item.id);
@@ -47,8 +59,9 @@ export function changesBetween(before: Routine, after: Routine): readonly FitCha
 }
 
 function inOrderOf(routine: Routine, changes: readonly FitChange[]): readonly FitChange[] {
-  const rank = new Map<ItemId, number>();
-  for (const { entry } of entriesInOrder(routine)) {
+  const rank = new Map<FitChange['itemId'], number>();
+  for (const { section, entry } of entriesInOrder(routine)) {
+    if (!rank.has(section)) rank.set(section, rank.size);
     rank.set(entry.id, rank.size);
     if (entry.kind === 'block') entry.lines.forEach(({ id }) => rank.set(id, rank.size));
   }

@@ -134,6 +134,32 @@ describe('fit', () => {
     expect(result.changes).toContainEqual({ itemId: 'i1', what: 'rounds', from: 2, to: 4 });
   });
 
+  test('rounds of a section move as those of a block do', () => {
+    const routine = routineOf(
+      'group: desk\nlanes: chair\n[main, 2 rounds, rest 10s]\nSeated cat: 6 reps\nSeated twist: hold 20s',
+    );
+    const { minMs, maxMs } = fitRoutine(routine, wish(s(9999))).limits;
+    const longest = fitRoutine(routine, wish(maxMs));
+    if (!longest.fitted) throw new Error('not fitted');
+    expect(longest.changes[0]).toEqual({ itemId: 'main', what: 'rounds', from: 2, to: 4 });
+    const after = applyChange(routine, longest.change);
+    expect(timeOf(after)).toBe(maxMs);
+    expect(after.heads?.main).toEqual({ rounds: 4, restMs: s(10) });
+    expect(applyChange(after, reversed(longest.change))).toEqual(routine);
+    const shortest = fitRoutine(routine, wish(minMs));
+    if (!shortest.fitted) throw new Error('not fitted');
+    expect(shortest.changes.map(({ what }) => what)).not.toContain('rounds');
+  });
+
+  test('a section with a pinned line keeps its rounds', () => {
+    const routine = routineOf(
+      'group: desk\nlanes: chair\n[main, 3 rounds]\nSeated cat: 6 reps, pin\nSeated twist: hold 20s',
+    );
+    const { maxMs } = fitRoutine(routine, wish(s(9999))).limits;
+    const result = fitRoutine(routine, wish(maxMs));
+    expect(result.fitted && result.changes.map(({ what }) => what)).not.toContain('rounds');
+  });
+
   test('every second between the least and the greatest length is met', () => {
     const routine = routineOf(text('rest 20s', 'Leg extend and bend: 8 reps'));
     const { minMs, maxMs } = fitRoutine(routine, wish(s(9999))).limits;

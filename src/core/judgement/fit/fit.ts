@@ -26,7 +26,7 @@ import {
   type InTheWay,
   type MadeOf,
 } from './reach';
-import { blockUnit, roundBlocks } from './rounds';
+import { repeatedOf, repeatedUnit } from './rounds';
 import { solve, type Option } from './solve';
 import { itemUnit, wholeSeconds, type Aim, type Unit } from './unit';
 
@@ -126,14 +126,14 @@ function fittingChange(
     const fit = met(routine, before, moving, units, wish);
     if (fit) return fit;
   }
-  const blocks = roundBlocks(routine, barred);
-  if (blocks.length === 0) return undefined;
+  const repeated = repeatedOf(routine, barred);
+  if (repeated.length === 0) return undefined;
   const moving = free('free');
-  const inBlocks = new Set(blocks.flatMap(({ lines }) => lines.map(({ id }) => id)));
+  const inRounds = new Set(repeated.flatMap(({ ids }) => [...ids]));
   const compiled = (after: Routine) => timesOf(after, wish.part, wish.phrases);
   const units = [
-    ...moving.filter(({ item }) => !inBlocks.has(item.id)).map((one) => itemUnit(routine, one)),
-    ...blocks.map((block) => blockUnit(routine, block, moving, before, compiled)),
+    ...moving.filter(({ item }) => !inRounds.has(item.id)).map((one) => itemUnit(routine, one)),
+    ...repeated.map((one) => repeatedUnit(routine, one, moving, before, compiled)),
   ];
   return met(routine, before, moving, units, wish);
 }

@@ -1,6 +1,6 @@
 import type { TakingPart } from '@/core/people';
 import type { ItemId } from '@/core/common';
-import { applyChange, itemsInOrder, replaceEntry, type Routine, type Step } from '@/core/routine';
+import { applyChange, itemsInOrder, type Routine } from '@/core/routine';
 import {
   timesOf,
   lowersHead,
@@ -10,7 +10,7 @@ import {
   type SegmentKind,
 } from '@/core/timing';
 import { doseSteps, stretchableItems } from './adjustable';
-import { roundBlocks, roundsOf } from './rounds';
+import { repeatedOf, roundsOf } from './rounds';
 
 export const IN_THE_WAY = ['pinned', 'no-range', 'at-least', 'at-most', 'checked'] as const;
 
@@ -58,14 +58,14 @@ interface Reaching {
 
 /** Rounds at their least or most, and the doses that can move there. */
 function widened(routine: Routine, before: Score, end: End, { part, phrases }: Reaching) {
-  const steps = roundBlocks(routine).flatMap((block): readonly Step[] => {
-    const rounds = roundsOf(block);
-    const to = end === 'least' ? rounds[0] : rounds.at(-1);
-    const change = to && to !== block.rounds && replaceEntry(routine, { ...block, rounds: to });
-    return change ? change.steps : [];
-  });
-  const wide = applyChange(routine, { what: 'fit', steps });
-  const score = steps.length > 0 ? timesOf(wide, part, phrases) : before;
+  // One after the other: the heads of all sections are one header, and each change keeps the others.
+  const wide = repeatedOf(routine).reduce((known, one) => {
+    const rounds = roundsOf(one);
+    const to = end === 'least' ? rounds[0] : rounds.findLast((some) => one.changed(known, some));
+    const change = to !== undefined && to !== one.rounds && one.changed(known, to);
+    return change ? applyChange(known, change) : known;
+  }, routine);
+  const score = wide === routine ? before : timesOf(wide, part, phrases);
   const moving = stretchableItems(wide, score).map((one) => ({ ...one, end: one[end] }));
   return { wide, score, moving };
 }

@@ -1,9 +1,11 @@
 import type { ItemId } from '@/core/common';
 import {
+  SECTIONS,
   applyChange,
-  entriesInOrder,
+  changeSectionHead,
   replaceEntry,
-  type Block,
+  type Change,
+  type Line,
   type Routine,
 } from '@/core/routine';
 import type { Score } from '@/core/timing';
@@ -16,20 +18,44 @@ import { doseCosts, wholeSeconds, type Unit } from './unit';
 const LEAST_ROUNDS = 2;
 const MOST_ROUNDS = 4;
 
-/** The blocks whose rounds may change: those that have rounds, and no line that has to stay. */
-export function roundBlocks(
-  routine: Routine,
-  barred: ReadonlySet<ItemId> = new Set(),
-): readonly Block[] {
-  const stays = (line: Block['lines'][number]) =>
-    line.kind === 'item' && (line.pinned === true || barred.has(line.id));
-  return entriesInOrder(routine)
-    .map(({ entry }) => entry)
-    .filter((entry) => entry.kind === 'block')
-    .filter(({ rounds, lines }) => rounds && !lines.some(stays));
+/** Lines that are done in rounds, whose rounds may change: a block, or a section that repeats. */
+export interface Repeated {
+  readonly rounds: number;
+  readonly ids: ReadonlySet<ItemId>;
+  /** Undefined where the class would be too much. */
+  readonly changed: (routine: Routine, rounds: number) => Change | undefined;
 }
 
-export function roundsOf({ rounds = 1 }: Block): readonly number[] {
+/**
+ * What is done in rounds and has no line that has to stay. In a section that repeats, its own rounds
+ * move and those of its blocks stay: one sum cannot say which of the two was meant.
+ */
+export function repeatedOf(
+  routine: Routine,
+  barred: ReadonlySet<ItemId> = new Set(),
+): readonly Repeated[] {
+  const stays = (line: Line) =>
+    line.kind === 'item' && (line.pinned === true || barred.has(line.id));
+  return SECTIONS.flatMap((section): readonly Repeated[] => {
+    const entries = routine.sections[section];
+    const head = routine.heads?.[section];
+    const lines = entries.flatMap((one) => (one.kind === 'block' ? one.lines : [one]));
+    if (head?.rounds) {
+      if (lines.some(stays)) return [];
+      const changed = (from: Routine, rounds: number) =>
+        changeSectionHead(from, section, { ...head, rounds });
+      return [{ rounds: head.rounds, ids: new Set(lines.map(({ id }) => id)), changed }];
+    }
+    return entries.flatMap((block): readonly Repeated[] => {
+      if (block.kind !== 'block' || !block.rounds || block.lines.some(stays)) return [];
+      const changed = (from: Routine, rounds: number) => replaceEntry(from, { ...block, rounds });
+      const ids = new Set(block.lines.map(({ id }) => id));
+      return [{ rounds: block.rounds, ids, changed }];
+    });
+  });
+}
+
+export function roundsOf({ rounds }: Repeated): readonly number[] {
   const most = Math.max(MOST_ROUNDS, rounds);
   return Array.from({ length: most - LEAST_ROUNDS + 1 }, (_, i) => LEAST_ROUNDS + i);
 }
@@ -42,30 +68,32 @@ interface Rounds {
 }
 
 /**
- * A block whose rounds and doses move together.
+ * What is done in rounds, its rounds and doses moving together.
  * @param before the present doses, whose work is the measure of nearness
  * @param compiled the score of a routine as it would be
  */
-export function blockUnit(
+export function repeatedUnit(
   routine: Routine,
-  block: Block,
+  repeated: Repeated,
   before: readonly Adjustable[],
   score: Score,
   compiled: (routine: Routine) => Score,
 ): Unit {
-  const ids = new Set(block.lines.map(({ id }) => id));
-  const inBlock = (all: readonly Adjustable[]) => all.filter(({ item }) => ids.has(item.id));
+  const within = (all: readonly Adjustable[]) =>
+    all.filter(({ item }) => repeated.ids.has(item.id));
   const timeOf = (all: readonly Adjustable[]) =>
     all.reduce((sum, { oldTimeMs }) => sum + oldTimeMs, 0);
-  const now = inBlock(before);
+  const now = within(before);
   const oldWork = new Map(now.map(({ item, oldWorkMs }) => [item.id, oldWorkMs] as const));
-  const all = roundsOf(block).map((rounds): Rounds => {
-    if (rounds === block.rounds) return { rounds, moving: now, elseMs: 0 };
-    const after = withRounds(routine, block, rounds);
+  const all = roundsOf(repeated).flatMap((rounds): readonly Rounds[] => {
+    if (rounds === repeated.rounds) return [{ rounds, moving: now, elseMs: 0 }];
+    const change = repeated.changed(routine, rounds);
+    if (!change) return [];
+    const after = applyChange(routine, change);
     const then = compiled(after);
-    const moving = inBlock(adjustableItems(after, then, 'free'));
+    const moving = within(adjustableItems(after, then, 'free'));
     const elseMs = then.totalMs - timeOf(moving) - (score.totalMs - timeOf(now));
-    return { rounds, moving, elseMs };
+    return [{ rounds, moving, elseMs }];
   });
   return {
     oldTimeMs: timeOf(now),
@@ -84,12 +112,12 @@ export function blockUnit(
       const options = [...best.values()].sort((a, b) => a.time - b.time);
       const steps = (index: number) => {
         const { of = 0, at = 0 } = options[index] ?? {};
-        const { rounds = 1, moving = [] } = all[of] ?? {};
-        const changed = { ...block, rounds };
-        const after = withRounds(routine, block, rounds);
+        const { rounds = repeated.rounds, moving = [] } = all[of] ?? {};
+        const change = rounds === repeated.rounds ? undefined : repeated.changed(routine, rounds);
+        const after = change ? applyChange(routine, change) : routine;
         const chosen = sums[of]?.chosen(at) ?? [];
         return [
-          ...(rounds === block.rounds ? [] : (replaceEntry(routine, changed)?.steps ?? [])),
+          ...(change?.steps ?? []),
           ...moving.flatMap(({ item, options: doses }, i) => {
             const dose = doses[chosen[i] ?? -1];
             return dose ? doseSteps(after, item, dose) : [];
@@ -99,9 +127,4 @@ export function blockUnit(
       return { options, steps };
     },
   };
-}
-
-function withRounds(routine: Routine, block: Block, rounds: number): Routine {
-  const change = replaceEntry(routine, { ...block, rounds });
-  return change ? applyChange(routine, change) : routine;
 }

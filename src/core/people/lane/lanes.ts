@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { POSITIONS, isSided, onSide, type PositionId, type PositionRef } from '@/core/body';
 import type { Support } from '@/core/moves';
 
@@ -15,7 +16,51 @@ export const LANE_NAMES = [
   'wheelchair',
   'wheelchair-stands',
 ] as const;
-export type LaneName = (typeof LANE_NAMES)[number];
+export type PlainLane = (typeof LANE_NAMES)[number];
+
+/** One of them, or a second way at the same place under a word of its own: `bed as lighter`. */
+export type LaneName = PlainLane | `${PlainLane} as ${string}`;
+
+/** A word that no plain way has, so that it can stand alone in a line. */
+const OWN_WORD = /^[a-z](?:-?[a-z]){1,19}$/;
+
+export const laneNameSchema = z.union([
+  z.enum(LANE_NAMES),
+  z.templateLiteral([z.enum(LANE_NAMES), ' as ', z.string().regex(OWN_WORD)]),
+]);
+
+/** The place and pace of life of a way of taking part, whatever it is called in a routine. */
+export function plainLane(name: LaneName): PlainLane {
+  return (name.split(' as ')[0] ?? name) as PlainLane;
+}
+
+/** What a lane is called in the lines of its routine: `lighter` for `bed as lighter`. */
+export function laneSaid(name: LaneName): string {
+  return name.split(' as ')[1] ?? name;
+}
+
+/** Reads `bed` or `bed as lighter`; undefined where it is neither, or the word is a plain way's own. */
+export function laneNamed(text: string): LaneName | undefined {
+  const read = laneNameSchema.safeParse(text.toLowerCase().trim().replace(/\s+/g, ' '));
+  if (!read.success) return undefined;
+  const said = laneSaid(read.data);
+  return said !== read.data && isPlainLane(said) ? undefined : read.data;
+}
+
+/** The lane that a line means by a word: one of its routine's under that word, else a plain way. */
+export function laneMeant(text: string, lanes: readonly LaneName[] = []): LaneName | undefined {
+  const word = text.toLowerCase().trim();
+  return lanes.find((one) => laneSaid(one) === word) ?? (isPlainLane(word) ? word : undefined);
+}
+
+/** What a line may call a lane in a routine with these. */
+export function lanesSaid(lanes: readonly LaneName[] = []): readonly string[] {
+  return [...new Set([...lanes.map(laneSaid), ...LANE_NAMES])];
+}
+
+function isPlainLane(word: string): word is PlainLane {
+  return (LANE_NAMES as readonly string[]).includes(word);
+}
 
 export interface Lane {
   readonly allows: readonly PositionId[];
@@ -35,7 +80,7 @@ const ON_FLOOR = POSITIONS.filter(({ height }) => height <= 2).map(({ id }) => i
 const STANDING = [...SEATED, ...HELD, 'stand'] as const;
 const IN_WHEELCHAIR = { 'sit-back': 'wheel-back', 'sit-front': 'wheel-front' } as const;
 
-export const LANES: Readonly<Record<LaneName, Lane>> = {
+export const LANES: Readonly<Record<PlainLane, Lane>> = {
   chair: { allows: SEATED },
   'chair-rise': { allows: SEATED, rises: true },
   'stand-held': { allows: [...SEATED, ...HELD], rises: true, held: 'fingertips' },
@@ -79,7 +124,7 @@ export function placeInLane(
   ref: PositionRef,
   side: 'left' | 'right' | null,
 ): PositionId | undefined {
-  const lane = LANES[name];
+  const lane = LANES[plainLane(name)];
   const own = onSide(ref, side);
   const there = lane.instead?.[own] ?? own;
   return lane.allows.includes(there) ? there : undefined;
@@ -94,7 +139,7 @@ export function laneGoesTo(name: LaneName, ref: PositionRef): boolean {
 
 /** Where a lane starts: the place asked for where it goes there, else its own, else a seat. */
 export function laneHome(name: LaneName, asked: PositionId): PositionId {
-  const lane = LANES[name];
+  const lane = LANES[plainLane(name)];
   const there = placeInLane(name, asked, null);
   if (there) return there;
   return lane.home ?? lane.allows.find((id) => id === 'sit-front') ?? lane.allows[0] ?? asked;

@@ -11,7 +11,7 @@ import {
   type Support,
 } from '@/core/moves';
 import { NO_BARS, clearOf, type Bars } from '../limit/effects';
-import { LANES, laneGoesTo, type LaneName } from './lanes';
+import { LANES, laneGoesTo, plainLane, type LaneName } from './lanes';
 
 /** Why a lane does what it does for an item. */
 export const LANE_REASONS = ['as-written', 'easier-level', 'family', 'rest'] as const;
@@ -36,7 +36,7 @@ export interface LaneWish {
 }
 
 function holdsEnough(lane: LaneName, level: Level, support: Support | undefined): boolean {
-  const { held } = LANES[lane];
+  const { held } = LANES[plainLane(lane)];
   const stands = [level.from, level.to].some((ref) => position(onSide(ref, null)).height === 4);
   if (!held || !stands) return true;
   return SUPPORTS.indexOf(support ?? level.support) <= SUPPORTS.indexOf(held);
@@ -47,7 +47,7 @@ function passes(lane: LaneName, level: Level): boolean {
   return level.through.every(
     (ref: PositionRef) =>
       laneGoesTo(lane, ref) ||
-      (position(onSide(ref, null)).height === 4 && LANES[lane].rises === true),
+      (position(onSide(ref, null)).height === 4 && LANES[plainLane(lane)].rises === true),
   );
 }
 

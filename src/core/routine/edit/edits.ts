@@ -291,14 +291,17 @@ export function changeHeader(
     from: from as Partial<Header>,
     to: to as Partial<Header>,
   };
-  return { what: 'header', steps: [header, ...mendedFor(routine, to.group)] };
+  return { what: 'header', steps: [header, ...mendedFor(routine, to)] };
 }
 
-/** Lines that say what does not go with the doses and levels of another group, without that. */
-function mendedFor(routine: Routine, group: Routine['group'] | undefined): readonly Step[] {
-  if (group === undefined || group === routine.group) return [];
+/** Lines that say what does not go with another group or other lanes, without that. */
+function mendedFor(routine: Routine, to: Parameters<typeof changeHeader>[1]): readonly Step[] {
+  const group = to.group ?? routine.group;
+  const lanes = 'lanes' in to ? to.lanes : routine.lanes;
+  if (group === routine.group && lanes === routine.lanes) return [];
   return itemsInOrder(routine).flatMap((from): Step[] => {
-    const to = mendedItem(from, { ...routine, group });
-    return to === from ? [] : [{ kind: 'replace', place: placeOf(routine, from.id), from, to }];
+    const mended = mendedItem(from, { ...routine, group, lanes });
+    if (mended === from) return [];
+    return [{ kind: 'replace', place: placeOf(routine, from.id), from, to: mended }];
   });
 }

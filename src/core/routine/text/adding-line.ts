@@ -75,7 +75,7 @@ function wordEnds(text: string): number[] {
 
 /** Cuts a piece into the longest runs of words that are clauses. */
 function loosePieces(piece: Piece, move: Move, setting: Setting): readonly Piece[] {
-  if (readClause(piece)) return [piece];
+  if (readClause(piece, setting.lanes)) return [piece];
   const ends = wordEnds(piece.text);
   const starts = [
     0,
@@ -113,7 +113,7 @@ function loosePieces(piece: Piece, move: Move, setting: Setting): readonly Piece
 function readable(piece: Piece, move: Move, setting: Setting): Piece | undefined {
   const strict = strictForm(piece.text, move, setting);
   const as = strict ? { ...piece, text: strict, raw: strict } : piece;
-  const reading = readClause(as);
+  const reading = readClause(as, setting.lanes);
   return reading && 'key' in reading ? as : undefined;
 }
 

@@ -29,7 +29,7 @@ import {
   type Tempo,
   type WrittenDose,
 } from '@/core/moves';
-import { LANE_NAMES, type LaneName } from '@/core/people';
+import { laneMeant, lanesSaid, type LaneName } from '@/core/people';
 import { MOST_ACCEPTS, MOST_OPTIONS, type Item, type SidesClause } from '../entries';
 import { unquote, type Piece } from './text-lines';
 import { localProblem, type LocalProblem, type ReadingProblemCode } from './problem';
@@ -60,7 +60,11 @@ export type ClauseReading = ClauseSaid | { readonly problem: LocalProblem };
 
 interface Clause {
   readonly pattern: RegExp;
-  readonly read: (match: RegExpExecArray, piece: Piece) => ClauseReading;
+  readonly read: (
+    match: RegExpExecArray,
+    piece: Piece,
+    lanes: readonly LaneName[] | undefined,
+  ) => ClauseReading;
 }
 
 const said = (key: ClauseKey, words: ClauseWords): ClauseReading => ({ key, words });
@@ -187,6 +191,13 @@ function oneOf<T extends string>(
   const found = options.find((option) => option === folded);
   const at = piece.text.length - text.length;
   return found ? succeed(found) : stop(code, at, text.trim(), options);
+}
+
+/** A way of taking part, under the word that its routine has for it. */
+function laneOf(word: string, piece: Piece, lanes: readonly LaneName[] = []): Part<LaneName> {
+  const lane = laneMeant(word, lanes);
+  const at = Math.max(0, piece.text.lastIndexOf(word));
+  return lane ? succeed(lane) : stop('unknown-lane', at, word, lanesSaid(lanes));
 }
 
 /** A base position, as `floor-cross` or `floor cross`; sided ones on their left. */
@@ -330,7 +341,7 @@ const CLAUSES: readonly Clause[] = [
   },
   {
     pattern: /^level +(?<name>.+?)(?: +in +(?<lane>[a-z-]+))?$/i,
-    read: ({ groups }, piece) => {
+    read: ({ groups }, piece, lanes) => {
       const name = groups?.name ?? '';
       const level: Part<string> =
         name.length > 60
@@ -338,7 +349,7 @@ const CLAUSES: readonly Clause[] = [
           : succeed(piece.raw.slice(piece.text.indexOf(name)).slice(0, name.length));
       const { lane } = groups ?? {};
       if (!lane) return from([level], (kept) => said('level', { level: kept }));
-      return from([level, oneOf(LANE_NAMES, lane, piece, 'unknown-lane')], (kept, where) =>
+      return from([level, laneOf(lane, piece, lanes)], (kept, where) =>
         said('laneLevels', { laneLevels: { [where]: kept } }),
       );
     },
@@ -383,16 +394,14 @@ const CLAUSES: readonly Clause[] = [
   },
   {
     pattern: /^or(?: +(?<lane>[a-z-]+))? *(?<words>".*)$/i,
-    read: ({ groups }, piece) => {
+    read: ({ groups }, piece, lanes) => {
       const words = groups?.words ?? '';
       const at = piece.text.length - words.length + 1;
       const lane = groups?.lane;
       return from(
         [
           quotedWords(typedEnd(piece, words), piece),
-          lane
-            ? oneOf(LANE_NAMES, lane, piece, 'unknown-lane')
-            : succeed<LaneName | undefined>(undefined),
+          lane ? laneOf(lane, piece, lanes) : succeed<LaneName | undefined>(undefined),
         ],
         (text, whose) =>
           said('options', { options: [{ ...(whose && { lane: whose }), text, at }] }),
@@ -497,11 +506,14 @@ export const CLAUSE_STARTS = [
   'meant "…"',
 ] as const;
 
-/** Reads one clause; undefined where it is none. */
-export function readClause(piece: Piece): ClauseReading | undefined {
+/**
+ * Reads one clause; undefined where it is none.
+ * @param lanes the routine's ways of taking part, for what a line says of one of them
+ */
+export function readClause(piece: Piece, lanes?: readonly LaneName[]): ClauseReading | undefined {
   for (const { pattern, read } of CLAUSES) {
     const match = pattern.exec(piece.text);
-    if (match) return read(match, piece);
+    if (match) return read(match, piece, lanes);
   }
   return undefined;
 }

@@ -17,7 +17,7 @@ import {
   type GroupName,
 } from '@/core/common';
 import { foldName } from '@/core/moves';
-import { readLimits, LANE_NAMES } from '@/core/people';
+import { LANE_NAMES, laneNamed, laneSaid, readLimits, type LaneName } from '@/core/people';
 import type { Routine } from '../schema';
 import { SCHOOLS, SCHOOL_QUESTIONS } from '../school';
 import { IN_ROOM, MOST_OF_A_THING } from '../room';
@@ -164,16 +164,20 @@ const READERS: Readonly<Record<string, Read>> = {
     return succeed({ pace: { breathInMs: inS * 1000, breathOutMs: outS * 1000 } });
   },
   pace: (_, text) => readPaceNumbers(text),
-  lanes: (_, text) =>
-    readList(
-      text,
-      'unknown-lane',
-      LANE_NAMES,
-      (name) => oneOf(LANE_NAMES, name),
-      (lanes) => ({
-        lanes: [...new Set(lanes)],
-      }),
-    ),
+  lanes: (_, text) => {
+    const words = new Map<string, LaneName>();
+    /** Two lanes under one word could not be told apart in a line. */
+    const readLane = (name: string) => {
+      const lane = laneNamed(name);
+      const known = lane && words.get(laneSaid(lane));
+      if (!lane || (known && known !== lane)) return undefined;
+      words.set(laneSaid(lane), lane);
+      return lane;
+    };
+    return readList(text, 'unknown-lane', [...LANE_NAMES, 'bed as lighter'], readLane, (lanes) => ({
+      lanes: [...new Set(lanes)],
+    }));
+  },
   school: (_, text) =>
     readList(text, 'unknown-school', SCHOOL_EXAMPLES, readSchool, (schools) => ({
       schools: Object.assign({}, ...schools) as NonNullable<Routine['schools']>,

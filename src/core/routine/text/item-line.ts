@@ -1,7 +1,7 @@
 import type { ItemId, LevelId } from '@/core/common';
 import { levelNamed, moveNamed, nearestNames, type Move } from '@/core/moves';
 import { FAULTY_WORDS, catalogueFor, itemFaults, type Setting } from '../item';
-import type { LaneName } from '@/core/people';
+import { laneEntries, type LaneName } from '@/core/people';
 import type { Item, ItemOption } from '../entries';
 import { CLAUSE_STARTS, mergeWords, readClause, type ClauseKey, type ClauseWords } from './clauses';
 import { splitAtCommas, type Piece } from './text-lines';
@@ -47,7 +47,7 @@ export function itemFromPieces(
   const places = new Map<ClauseKey, Piece>();
   let words: ClauseWords = {};
   for (const piece of pieces) {
-    const reading = readClause(piece);
+    const reading = readClause(piece, setting.lanes);
     if (!reading) {
       problems.push(localProblem('unknown-clause', piece.at, piece.raw, CLAUSE_STARTS));
       continue;
@@ -148,7 +148,7 @@ function withLevelIds(
     return undefined;
   };
   const own = level === undefined ? undefined : idOf(level, 'level');
-  const lanes = Object.entries(laneLevels ?? {}).flatMap(([lane, name]) => {
+  const lanes = laneEntries(laneLevels ?? {}).flatMap(([lane, name]) => {
     const id = idOf(name, 'laneLevels');
     return id ? [[lane, id] as const] : [];
   });

@@ -6,7 +6,7 @@ import {
   parseDuration,
 } from '@/core/common';
 import { propNamed, type Move } from '@/core/moves';
-import { LANE_NAMES } from '@/core/people';
+import { laneMeant, lanesSaid } from '@/core/people';
 import type { Setting } from '../item';
 import { withMovesInUse } from '../own-moves';
 import { MOST_ENTRIES, MOST_NOTES, routineSchema, type Routine } from '../schema';
@@ -295,9 +295,10 @@ function keepOption(reading: Reading, line: TextLine, lane: string | undefined, 
   if (item?.kind !== 'item') {
     return report(reading, line, localProblem('option-without-item', 0, line.raw));
   }
-  const whose = LANE_NAMES.find((one) => one === lane?.toLowerCase());
+  const { lanes } = reading.header;
+  const whose = lane === undefined ? undefined : laneMeant(lane, lanes);
   if (lane && !whose) {
-    return report(reading, line, localProblem('unknown-lane', 3, lane, LANE_NAMES));
+    return report(reading, line, localProblem('unknown-lane', 3, lane, lanesSaid(lanes)));
   }
   const from = line.text.length - text.length;
   const read = readOption(line.raw.slice(from), whose, settingOf(reading));
@@ -328,7 +329,7 @@ function readEntry(reading: Reading, line: TextLine): void {
 }
 
 function settingOf({ header, options }: Reading): Setting {
-  return { group: header.group ?? 'desk', moves: options.moves };
+  return { group: header.group ?? 'desk', moves: options.moves, lanes: header.lanes };
 }
 
 function readRest(reading: Reading, line: TextLine, text: string): void {

@@ -10,7 +10,7 @@ import {
   type Move,
   type DoseWords,
 } from '@/core/moves';
-import { limitWords } from '@/core/people';
+import { laneEntries, laneSaid, limitWords } from '@/core/people';
 import { catalogueFor } from '../item';
 import { type Routine } from '../schema';
 import {
@@ -35,7 +35,7 @@ export function writeRoutineText(routine: Routine): string {
   const { heads = {} } = routine;
   const filled = (name: SectionName) => routine.sections[name].length > 0 || heads[name];
   const sections = SECTIONS.filter(filled).map((name) => [
-    writeSectionHead(name, heads[name]),
+    `[${[name, writeSectionHead(heads[name] ?? {})].filter(Boolean).join(', ')}]`,
     ...writeThroughout(heads[name]?.throughout),
     ...routine.sections[name].flatMap((entry) => writeEntry(entry, catalogue)),
   ]);
@@ -124,15 +124,13 @@ function writeEntry(entry: Entry, catalogue: Catalogue): readonly string[] {
   return [withNote(head, entry.note), ...inside.map((line) => `  ${line}`)];
 }
 
-/** `[main, 2 rounds, rest 1:00]` */
-function writeSectionHead(name: SectionName, head: SectionHead = {}): string {
-  const { rounds, restMs } = head;
+/** What stands behind a section's name in its head: `2 rounds, rest 1:00`. */
+export function writeSectionHead({ rounds, restMs }: SectionHead): string {
   const words = [
-    name,
     rounds && `${rounds} rounds`,
     restMs !== undefined && `rest ${printDuration(restMs)}`,
   ];
-  return `[${words.filter(Boolean).join(', ')}]`;
+  return words.filter(Boolean).join(', ');
 }
 
 function writeThroughout({ words, props = [] }: Throughout = {}): readonly string[] {
@@ -148,7 +146,7 @@ function writeLines(line: Line, catalogue: Catalogue): readonly string[] {
   return [
     writeLine(line, catalogue),
     ...options.map(
-      (one) => `  or${one.lane ? ` ${one.lane}` : ''}: ${writeOption(one, catalogue)}`,
+      (one) => `  or${one.lane ? ` ${laneSaid(one.lane)}` : ''}: ${writeOption(one, catalogue)}`,
     ),
   ];
 }
@@ -185,7 +183,7 @@ function withNote(said: string, note: string | undefined): string {
 export function writeItem(item: Item, catalogue: Catalogue, inLine = true): string {
   const move = moveById(catalogue, item.moveId);
   const options = (item.options ?? []).map(
-    (one) => `or ${one.lane ? `${one.lane} ` : ''}${quote(writeOption(one, catalogue))}`,
+    (one) => `or ${one.lane ? `${laneSaid(one.lane)} ` : ''}${quote(writeOption(one, catalogue))}`,
   );
   const clauses = [...itemClauses(item, move), ...(inLine ? options : [])];
   return clauses.length > 0 ? `${move.name}: ${clauses.join(', ')}` : move.name;
@@ -236,7 +234,9 @@ export function itemClauses(item: Item, move: Move): readonly string[] {
     item.firstSide && `${item.firstSide} first`,
     weak && `weak ${weak.side} +${printDuration(weak.extraMs)}`,
     item.level && `level ${named(item.level)}`,
-    ...Object.entries(item.laneLevels ?? {}).map(([lane, id]) => `level ${named(id)} in ${lane}`),
+    ...laneEntries(item.laneLevels ?? {}).map(
+      ([lane, id]) => `level ${named(id)} in ${laneSaid(lane)}`,
+    ),
     item.support && `support ${item.support}`,
     item.challenge && `with ${item.challenge}`,
     item.at && `at ${item.at}`,

@@ -6,7 +6,7 @@ import type { FindingPlace, PlacedFinding } from '@/core/judgement';
 import { broughtBy, hasEntry, type Change, type Routine } from '@/core/routine';
 import { Field, Target, useTokens } from '@/design';
 import { SEVERITY_NAMES, findingWhat, findingWhy, mendWords } from '@/words/findings';
-import { LANE_TITLES } from '@/words/names';
+import { laneTitle } from '@/words/names';
 import { entryName } from '../entry-words';
 import { PanelTop } from '../panel-top';
 import { FINDINGS } from '../strings';
@@ -75,7 +75,7 @@ function FindingEntry({
   const [asking, setAsking] = useState(false);
   const what = findingWhat(finding);
   // Said once: some sentences name the way of taking part themselves.
-  const way = lane && !what.includes(LANE_TITLES[lane]) ? LANE_TITLES[lane] : undefined;
+  const way = lane && !what.includes(laneTitle(lane)) ? laneTitle(lane) : undefined;
   // A row stands here once, however many ways of taking part it concerns.
   const ids = [...new Set(places.flatMap(({ itemId }) => itemId ?? []))].filter((id) =>
     hasEntry(routine, id),

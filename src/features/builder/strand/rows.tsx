@@ -9,7 +9,7 @@ import { TARGET, useTokens } from '@/design';
 import { usualLevel } from '@/core/moves';
 import type { Throughout } from '@/core/routine';
 import {
-  LANE_TITLES,
+  laneTitle,
   SECTION_TITLES,
   blockWords,
   doseWords,
@@ -166,7 +166,7 @@ function WayRow({ row, width }: { readonly row: Of<'way'>; readonly width: numbe
         />
       </View>
       <Text variant="bodyMedium" style={[styles.way, { color: t.quiet }]}>
-        {row.of && `${LANE_TITLES[row.of]}: `}
+        {row.of && `${laneTitle(row.of)}: `}
         {BUILD.way(row.to, timeWords(row.moveMs), row.pauseMs)}
       </Text>
     </View>
@@ -254,7 +254,7 @@ function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item
         )}
         {row.instead.map(({ lane, move, level: own }) => (
           <Slip key={lane} written={item.options?.some((option) => option.lane === lane) === true}>
-            {`${LANE_TITLES[lane]}: ${move ? [move, own].filter(Boolean).join(', ') : BUILD.restHere}`}
+            {`${laneTitle(lane)}: ${move ? [move, own].filter(Boolean).join(', ') : BUILD.restHere}`}
           </Slip>
         ))}
         {row.offered.map((what) => (

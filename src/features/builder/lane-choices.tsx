@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { LANE_NAMES, laneNamed, laneSaid, plainLane, type LaneName } from '@/core/people';
+import { changeHeader, lanesOf } from '@/core/routine';
+import { Field, Target, useTokens } from '@/design';
+import { laneTitle } from '@/words/names';
+import { BUILD } from './strings';
+import type { Editing } from './use-routine';
+
+/** The lanes of the routine, in the order they were chosen; the first one leads. */
+export function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+  const lanes = lanesOf(routine);
+  const put = (next: readonly LaneName[]) =>
+    next.length > 0 && change(changeHeader(routine, { lanes: [...next] }));
+  const toggle = (name: LaneName) =>
+    put(lanes.includes(name) ? lanes.filter((one) => one !== name) : [...lanes, name]);
+  const second = lanes.filter((name) => plainLane(name) !== name);
+  return (
+    <View style={styles.all}>
+      <Text variant="bodyLarge">{BUILD.lanes}</Text>
+      <View role="group" aria-label={BUILD.lanes} style={styles.options}>
+        {[...LANE_NAMES, ...second].map((name) => (
+          <Target
+            key={name}
+            role="switch"
+            checked={lanes.includes(name)}
+            look={lanes.includes(name) ? 'filled' : 'outlined'}
+            label={name === lanes[0] ? BUILD.leads(laneTitle(name)) : laneTitle(name)}
+            onPress={() => toggle(name)}
+          />
+        ))}
+      </View>
+      <SecondWay lanes={lanes} put={put} />
+    </View>
+  );
+}
+
+/** A second way of taking part at a place, under a word that lines can use. */
+function SecondWay({
+  lanes,
+  put,
+}: {
+  readonly lanes: readonly LaneName[];
+  readonly put: (lanes: readonly LaneName[]) => void;
+}) {
+  const t = useTokens();
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const add = () => {
+    if (typed.trim() === '') return setProblem(undefined);
+    const place = plainLane(lanes[0] ?? 'chair');
+    const lane = laneNamed(/ as /i.test(typed) ? typed : `${place} as ${typed}`);
+    if (!lane || plainLane(lane) === lane) return setProblem(BUILD.secondWayWrong(place));
+    if (lanes.some((one) => laneSaid(one) === laneSaid(lane))) {
+      return setProblem(BUILD.secondWayTwice(laneSaid(lane)));
+    }
+    put([...lanes, lane]);
+    setTyped('');
+    setProblem(undefined);
+  };
+  return (
+    <View>
+      <Field
+        label={BUILD.secondWay}
+        value={typed}
+        onChangeText={setTyped}
+        onBlur={add}
+        onSubmitEditing={add}
+        error={problem !== undefined}
+      />
+      <View aria-live="polite">
+        {problem && (
+          <Text variant="bodyMedium" style={{ color: t.clay }}>
+            {problem}
+          </Text>
+        )}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: 6 },
+  options: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});
