@@ -1,11 +1,11 @@
 export { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './en/bodies';
 export {
   LANE_TITLES,
-  laneTitle,
   GROUP_TITLES,
   POSITION_NAMES,
   POSITION_WAYS,
   SECTION_TITLES,
 } from './en/names';
+export { laneTitle } from './en/lanes';
 export { blockWords, doseWords, sectionHeadWords, throughoutWords, timeWords } from './en/dose';
 export { limbName, sideName, withSide } from './en/sides';

@@ -3,7 +3,8 @@ import { withCapital, withStop } from '@/core/common';
 import type { CueSheetPhrases, ScoreColumn, RunColumn } from '@/core/class';
 import type { LaneName } from '@/core/people';
 import { blockWords, doseWords, sectionHeadWords, throughoutWords } from './dose';
-import { laneTitle, SECTION_TITLES } from './names';
+import { SECTION_TITLES } from './names';
+import { laneTitle } from './lanes';
 import { withSide } from './sides';
 
 export const SCORE_HEADINGS: Readonly<Record<ScoreColumn, string>> = {

@@ -12,7 +12,8 @@ import type {
 } from '@/core/judgement';
 import { DIRECTION_NAMES, LIMIT_NAMES, LOAD_NAMES, REGION_NAMES } from './bodies';
 import { timeWords } from './dose';
-import { laneTitle, POSITION_WAYS } from './names';
+import { POSITION_WAYS } from './names';
+import { laneTitle } from './lanes';
 
 const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 

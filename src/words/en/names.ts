@@ -1,6 +1,6 @@
 import type { GroupName } from '@/core/common';
 import type { PositionId, PositionRef } from '@/core/body';
-import { laneSaid, plainLane, type LaneName, type PlainLane } from '@/core/people';
+import type { PlainLane } from '@/core/people';
 import type { SectionName } from '@/core/routine';
 
 export const GROUP_TITLES: Readonly<Record<GroupName, string>> = {
@@ -24,12 +24,6 @@ export const LANE_TITLES: Readonly<Record<PlainLane, string>> = {
   wheelchair: 'Wheelchair',
   'wheelchair-stands': 'Wheelchair, stands',
 };
-
-/** A way of taking part as a routine has it: “On the bed, lighter” for a second one at that place. */
-export function laneTitle(lane: LaneName): string {
-  const place = plainLane(lane);
-  return place === lane ? LANE_TITLES[place] : `${LANE_TITLES[place]}, ${laneSaid(lane)}`;
-}
 
 export const SECTION_TITLES: Readonly<Record<SectionName, string>> = {
   'warm-up': 'Warm-up',

@@ -1,8 +1,8 @@
+import { laneTitle } from './lanes';
 import { withCapital } from '@/core/common';
 import type { EdgeId } from '@/core/body';
 import type { PropName } from '@/core/moves';
 import type { ScorePhrases } from '@/core/timing';
-import { laneTitle } from './names';
 import { forSides } from './side-clause';
 import { limbName, sideName } from './sides';
 
