@@ -11,6 +11,7 @@ import {
 } from '@/core/routine';
 import { Choices, Target, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
+import { Figure } from '@/features/figure';
 import { EntryActions } from './entry-actions';
 import {
   amountStepper,
@@ -62,9 +63,12 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
   return (
     <View style={styles.all}>
       <PanelTop title={move.name} onClose={onClose} />
-      <Text variant="bodyMedium" style={{ color: t.quiet }}>
-        {cuesOf(move, level).setUp.replaceAll('{side}', 'left').replaceAll('{other}', 'right')}
-      </Text>
+      <View style={styles.about}>
+        <Figure move={move} level={level} width={128} height={96} dose={dose} says />
+        <Text variant="bodyMedium" style={[styles.setUp, { color: t.quiet }]}>
+          {cuesOf(move, level).setUp.replaceAll('{side}', 'left').replaceAll('{other}', 'right')}
+        </Text>
+      </View>
       <Choices
         label={EDITOR.kind}
         choices={DOSE_KINDS.map((value) => ({ value, text: KIND_WORDS[value] }))}
@@ -167,6 +171,8 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
 }
 
 const styles = StyleSheet.create({
+  about: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  setUp: { flex: 1 },
   all: { gap: 4, padding: 16 },
   switch: { flexDirection: 'row', paddingVertical: 8 },
 });

@@ -26,6 +26,7 @@ import { POINTS_HEIGHT, Points } from './points';
 import { Ready } from './ready';
 import { Stage } from './stage';
 import { StopSigns } from './stop-signs';
+import { Figure } from '@/features/figure';
 import { LEAD } from './strings';
 import { usePlace } from './use-place';
 import { longerWords, viewAt, type LeadView } from './view';
@@ -105,6 +106,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
     <View role="main" style={[styles.page, { backgroundColor: t.sheet }]}>
       <Now
         view={view}
+        mirror={device.mirror}
         wide={wide}
         held={!running}
         countInMs={countInMs}
@@ -176,12 +178,14 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
 
 function Now({
   view,
+  mirror,
   wide,
   held,
   countInMs,
   longer,
 }: {
   readonly view: LeadView;
+  readonly mirror: boolean;
   readonly wide: boolean;
   readonly held: boolean;
   readonly countInMs: number;
@@ -195,50 +199,63 @@ function Now({
       : '';
   return (
     <View style={styles.now}>
-      <View style={styles.title}>
+      <View style={styles.said}>
+        <View style={styles.title}>
+          <Text
+            variant={wide ? 'headlineMedium' : 'headlineSmall'}
+            role="heading"
+            aria-level={1}
+            style={[styles.name, wide && styles.wideName]}
+          >
+            {view.name}
+          </Text>
+          {view.level !== '' && (
+            <Text variant="titleMedium" style={{ color: t.quiet }}>
+              {view.level}
+            </Text>
+          )}
+        </View>
         <Text
-          variant={wide ? 'headlineMedium' : 'headlineSmall'}
-          role="heading"
-          aria-level={1}
-          style={[styles.name, wide && styles.wideName]}
+          aria-live="polite"
+          variant={wide ? 'headlineSmall' : 'bodyLarge'}
+          style={[styles.caption, wide && styles.wideCaption, status !== '' && { color: t.clay }]}
         >
-          {view.name}
+          {status || view.caption}
         </Text>
-        {view.level !== '' && (
-          <Text variant="titleMedium" style={{ color: t.quiet }}>
-            {view.level}
+        {view.throughout.map((words) => (
+          <Text key={words} variant={wide ? 'titleMedium' : 'bodyMedium'} style={{ color: t.bark }}>
+            {LEAD.throughout(words)}
+          </Text>
+        ))}
+        {longer !== '' && (
+          <Text aria-live="polite" variant="titleMedium">
+            {longer}
           </Text>
         )}
+        {view.lanes.length > 0 && (
+          <View style={styles.lanes}>
+            {view.lanes.map(({ title, does, figure }) => (
+              <View key={title} style={styles.lane}>
+                {wide && figure && <Figure {...figure} mirror={mirror} width={88} height={66} />}
+                <Text
+                  variant={wide ? 'titleMedium' : 'bodyMedium'}
+                  style={[styles.does, { color: t.quiet }]}
+                >
+                  {title}: {does}
+                </Text>
+              </View>
+            ))}
+          </View>
+        )}
       </View>
-      <Text
-        aria-live="polite"
-        variant={wide ? 'headlineSmall' : 'bodyLarge'}
-        style={[styles.caption, wide && styles.wideCaption, status !== '' && { color: t.clay }]}
-      >
-        {status || view.caption}
-      </Text>
-      {view.throughout.map((words) => (
-        <Text key={words} variant={wide ? 'titleMedium' : 'bodyMedium'} style={{ color: t.bark }}>
-          {LEAD.throughout(words)}
-        </Text>
-      ))}
-      {longer !== '' && (
-        <Text aria-live="polite" variant="titleMedium">
-          {longer}
-        </Text>
-      )}
-      {view.lanes.length > 0 && (
-        <View style={styles.lanes}>
-          {view.lanes.map(({ title, does }) => (
-            <Text
-              key={title}
-              variant={wide ? 'titleMedium' : 'bodyMedium'}
-              style={{ color: t.quiet }}
-            >
-              {title}: {does}
-            </Text>
-          ))}
-        </View>
+      {view.figure && (
+        <Figure
+          {...view.figure}
+          dose={view.working ? view.figure.dose : undefined}
+          mirror={mirror}
+          width={wide ? 280 : 116}
+          height={wide ? 200 : 104}
+        />
       )}
     </View>
   );
@@ -259,7 +276,7 @@ function StageArea({
   const window = useWindowDimensions();
   const wide = window.width >= WIDE;
   const lanes = (view.lanes.length + view.throughout.length) * (wide ? 14 : 22);
-  const height = Math.max(220, window.height - (wide ? 372 : 392) - lanes - below);
+  const height = Math.max(220, window.height - (wide ? 412 : 416) - lanes - below);
   return <Stage view={view} mirror={mirror} width={window.width} height={height} />;
 }
 
@@ -319,7 +336,10 @@ function useLeadKeys(on: boolean, keys: Readonly<Record<string, () => void>>): v
 
 const styles = StyleSheet.create({
   page: { flex: 1, minHeight: 0, overflow: 'scroll' },
-  now: { paddingHorizontal: 20, paddingVertical: 12, gap: 2, minHeight: 96 },
+  now: { paddingHorizontal: 20, paddingVertical: 12, minHeight: 96, flexDirection: 'row', gap: 8 },
+  said: { flex: 1, minWidth: 0, gap: 2 },
+  lane: { flexDirection: 'row', alignItems: 'center', gap: 8, flexShrink: 1 },
+  does: { flexShrink: 1 },
   name: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', fontWeight: '700' },
   title: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 12 },
   lanes: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },

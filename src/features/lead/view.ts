@@ -6,6 +6,8 @@ import {
   moveById,
   ownDose,
   type Catalogue,
+  type Dose,
+  type Level,
   type Move,
   type WrittenDose,
 } from '@/core/moves';
@@ -38,6 +40,21 @@ export interface PanelView {
   readonly filled: number;
 }
 
+/** A level as it is drawn beside the words, in the tempo of its dose while there is work. */
+export interface FigureView {
+  readonly move: Move;
+  readonly level: Level;
+  readonly side: Side | undefined;
+  readonly dose: Dose;
+}
+
+/** What one of the other ways of taking part does now. */
+export interface LaneView {
+  readonly title: string;
+  readonly does: string;
+  readonly figure?: FigureView;
+}
+
 /** Everything the stage shows at one place of the score. */
 export interface LeadView extends Counted {
   /** What the leading way of taking part does, and at which level. */
@@ -61,7 +78,9 @@ export interface LeadView extends Counted {
   /** What is kept up all along, in the section and the block. */
   readonly throughout: readonly string[];
   /** What the other ways of taking part do now, and what anybody may. */
-  readonly lanes: readonly { readonly title: string; readonly does: string }[];
+  readonly lanes: readonly LaneView[];
+  /** What the leading way of taking part does, to be drawn; undefined in time to notice. */
+  readonly figure: FigureView | undefined;
   /** What to look at and how to change it, for each way of taking part. */
   readonly points: readonly PointsView[];
 }
@@ -121,6 +140,7 @@ export function viewAt(
     ofMs: span.ms,
     filled,
     ...countedAt(routine, segment, placeMs, score, at),
+    figure: leading && segment.kind !== 'notice' ? figureOf(routine, leading, side) : undefined,
     next: nextWords(routine, score, at),
     remainingMs: Math.max(0, score.totalMs - placeMs),
     wayOut: isWork(segment) && leading ? withSide(wayOutOf(routine, segment, leading), side) : '',
@@ -158,8 +178,13 @@ function lanesAt(routine: Routine, { lanes }: Segment, side: Side | undefined): 
       const what = [move.name, move.levels.length > 1 && level.name, much]
         .filter(Boolean)
         .join(', ');
-      return { title, does: `${what}. ${withSide(cues.short, side)}` };
+      const figure = figureOf(routine, done, side);
+      return { title, figure, does: `${what}. ${withSide(cues.short, side)}` };
     });
+}
+
+function figureOf({ group }: Routine, { move, level }: Done, side: Side | undefined): FigureView {
+  return { move, level, side, dose: ownDose(move, group) };
 }
 
 function ownDoseWords(move: Move, dose: WrittenDose, { group }: Routine): string {

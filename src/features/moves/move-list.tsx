@@ -18,6 +18,7 @@ import { listWords } from '@/words/findings';
 import { LIMIT_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words/names';
 import { Facets } from './facets';
 import { OwnPanel } from './own-panel';
+import { Figure } from '@/features/figure';
 import { CATALOGUE, KIND_NAMES } from './strings';
 
 interface MoveListProps {
@@ -131,17 +132,20 @@ function MoveRow({
         onPress={() => onChoose(move.id)}
         style={[styles.row, { borderTopColor: t.line }, chosen && { backgroundColor: t.shade }]}
       >
-        <Text variant="titleMedium" style={styles.name}>
-          {move.name}
-        </Text>
-        <Text variant="bodyMedium" style={{ color: t.quiet }}>
-          {about.join(' · ')}
-        </Text>
-        {care.length > 0 && (
-          <Text variant="bodyMedium" style={{ color: t.bark }}>
-            {withCapital(CATALOGUE.needsCare(listWords(care.map((limit) => LIMIT_NAMES[limit]))))}
+        <Figure move={move} level={usualLevel(move)} width={84} height={63} />
+        <View style={styles.words}>
+          <Text variant="titleMedium" style={styles.name}>
+            {move.name}
           </Text>
-        )}
+          <Text variant="bodyMedium" style={{ color: t.quiet }}>
+            {about.join(' · ')}
+          </Text>
+          {care.length > 0 && (
+            <Text variant="bodyMedium" style={{ color: t.bark }}>
+              {withCapital(CATALOGUE.needsCare(listWords(care.map((limit) => LIMIT_NAMES[limit]))))}
+            </Text>
+          )}
+        </View>
       </Pressable>
     </View>
   );
@@ -161,6 +165,15 @@ const styles = StyleSheet.create({
     minHeight: TARGET,
   },
   button: { minHeight: TARGET },
-  row: { minHeight: TARGET, paddingHorizontal: 16, paddingVertical: 10, borderTopWidth: 1 },
+  row: {
+    minHeight: TARGET,
+    paddingHorizontal: 16,
+    paddingVertical: 8,
+    borderTopWidth: 1,
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 12,
+  },
+  words: { flex: 1, minWidth: 0 },
   name: { overflowWrap: 'anywhere' } as object,
 });

@@ -20,6 +20,7 @@ import {
   timeWords,
 } from '@/words/names';
 import { scorePhrases } from '@/words/score';
+import { LevelFigures } from '@/features/figure';
 import { CATALOGUE, KIND_NAMES } from './strings';
 
 interface MoveSheetProps {
@@ -53,6 +54,7 @@ export function MoveSheet({ move, catalogue, onChoose, actions }: MoveSheetProps
         )}
       </View>
       {actions}
+      <LevelFigures key={move.id} move={move} />
       <Part title={CATALOGUE.words}>
         <Cues move={move} />
       </Part>

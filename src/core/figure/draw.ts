@@ -1,0 +1,258 @@
+import { SIDES, type Side } from '@/core/body';
+import { ROUND } from './body';
+import {
+  cameraOf,
+  capsuleOf,
+  circle,
+  depth,
+  flat,
+  hullOf,
+  type Camera,
+  type Point,
+  type View,
+} from './flat';
+import { trunkOf, type Ball, type Body, type LegBones, type Oval } from './solve';
+import { add, along, dot, lerp, outOf, sub, type Vec } from './vec';
+
+/** What a part is made of; colours are the interface's. */
+export type Cloth =
+  'top' | 'trousers' | 'skin' | 'face' | 'hair' | 'wood' | 'cloth' | 'mat' | 'metal';
+/** How far away it is, or that it does the work. */
+export type Tone = 'near' | 'far' | 'working';
+
+export interface Fill {
+  readonly d: string;
+  readonly cloth: Cloth;
+}
+
+/** A part as it is drawn: its line first, all fills over that, and then what hides its seam. */
+export interface Layer {
+  readonly depth: number;
+  readonly tone: Tone;
+  /** Outlines of all its pieces; drawn twice as wide as they show. Left out where it has no line. */
+  readonly line?: string;
+  readonly fills: readonly Fill[];
+  /** The trunk, inside which seams are drawn. */
+  readonly isTrunk?: true;
+  /** A soft round patch of another cloth, where a limb comes out of the trunk. */
+  readonly seam?: { readonly at: Point; readonly r: number; readonly cloth: Cloth };
+}
+
+/** Soft shade over what is stretched. */
+export interface Shade {
+  readonly at: Point;
+  readonly r: number;
+}
+
+export interface Working {
+  readonly arms?: readonly Side[];
+  readonly legs?: readonly Side[];
+}
+
+/** A body as layers from the back to the front. */
+export function layersOf(body: Body, view: View, working: Working = {}): readonly Layer[] {
+  const camera = cameraOf(view);
+  const near = (at: Vec) => depth(camera, at);
+  const [l5 = body.hips, t12 = body.hips, , c7 = body.hips] = body.back;
+  const trunkDepth = (near(body.hips) + near(t12) + near(c7)) / 3;
+  const headDepth = trunkDepth + 0.6;
+  const fromTheSide = isFromTheSide(camera);
+  const layers: Layer[] = [
+    { ...trunkLayer(body, camera), depth: trunkDepth },
+    { ...headLayer(body, camera), depth: headDepth },
+  ];
+  for (const side of SIDES) {
+    const { shoulder, elbow, wrist } = body.arms[side];
+    const own = (near(elbow) * 1.2 + near(wrist) + near(shoulder) * 0.6) / 2.8;
+    const isRaised = dot(sub(elbow, c7), body.upper[1]) > 1;
+    // A raised arm that hides the face says less than one behind the head.
+    const armDepth =
+      own < trunkDepth - 1.5 ? own : isRaised ? trunkDepth + 0.3 : Math.max(own, headDepth + 0.1);
+    const works = working.arms?.includes(side);
+    const hand = lerp(wrist, body.arms[side].tip, 0.4);
+    const under = SIDES.flatMap((of) => handLiesOver(body.legs[of], hand, near));
+    const isFar = fromTheSide && near(shoulder) < near(c7) - 5;
+    layers.push({
+      ...armLayer(body, side, camera),
+      depth: Math.max(armDepth, ...under.map((one) => one + 0.5)),
+      tone: works ? 'working' : isFar ? 'far' : 'near',
+    });
+    layers.push(
+      ...legLayers(body, side, camera, trunkDepth, working.legs?.includes(side) === true, l5),
+    );
+  }
+  return layers.sort((a, b) => a.depth - b.depth);
+}
+
+/** From the side one half of a body hides the other, and is drawn paler. */
+const isFromTheSide = ({ right }: Camera) => Math.abs(right[2]) > 0.6;
+
+/** How near the parts of a leg are that a hand lies on, on the side of who looks. */
+function handLiesOver(
+  { hip, knee, ankle }: LegBones,
+  hand: Vec,
+  near: (at: Vec) => number,
+): readonly number[] {
+  const parts: readonly (readonly [Vec, Vec, number])[] = [
+    [hip, knee, (near(hip) + near(knee) * 2) / 3],
+    [knee, ankle, (near(knee) + near(ankle)) / 2 + 0.4],
+  ];
+  return parts.flatMap(([a, b, own]) => {
+    const way = sub(b, a);
+    const part = Math.min(1, Math.max(0, dot(sub(hand, a), way) / dot(way, way)));
+    const on = lerp(a, b, part);
+    const off = sub(hand, on);
+    return Math.hypot(...off) < 8 && near(hand) > near(on) ? [own] : [];
+  });
+}
+
+const piece = (camera: Camera, cloth: Cloth, ...balls: readonly Ball[]): readonly Fill[] =>
+  balls.slice(1).map((ball, i) => ({ cloth, d: capsuleOf(camera, balls[i] ?? ball, ball) }));
+
+const lineOf = (fills: readonly Fill[]) => fills.map(({ d }) => d).join('');
+
+function armLayer(body: Body, side: Side, camera: Camera): Omit<Layer, 'depth' | 'tone'> {
+  const { shoulder, elbow, wrist, tip, thumb } = body.arms[side];
+  const fills = [
+    ...piece(
+      camera,
+      'skin',
+      { at: elbow, r: ROUND.elbow },
+      { at: lerp(elbow, wrist, 0.35), r: ROUND.forearm },
+      { at: wrist, r: ROUND.wrist },
+      { at: lerp(wrist, tip, 0.45), r: ROUND.palm },
+      { at: tip, r: ROUND.finger },
+    ),
+    ...piece(camera, 'skin', { at: lerp(wrist, tip, 0.2), r: 1.2 }, { at: thumb, r: 0.85 }),
+    ...piece(
+      camera,
+      'top',
+      { at: shoulder, r: ROUND.shoulder },
+      { at: lerp(shoulder, elbow, 0.45), r: ROUND.upperArm },
+      { at: elbow, r: ROUND.elbow + 0.1 },
+    ),
+  ];
+  const seam = { at: flat(camera, lerp(shoulder, elbow, -0.06)), r: 6, cloth: 'top' } as const;
+  return { line: lineOf(fills), fills, seam };
+}
+
+function legLayers(
+  body: Body,
+  side: Side,
+  camera: Camera,
+  trunkDepth: number,
+  works: boolean,
+  l5: Vec,
+): readonly Layer[] {
+  const { hip, knee, ankle, heel, ball, toe } = body.legs[side];
+  const near = (at: Vec) => depth(camera, at);
+  const thigh = piece(
+    camera,
+    'trousers',
+    { at: hip, r: ROUND.thighTop },
+    { at: lerp(hip, knee, 0.4), r: ROUND.thighMid },
+    { at: knee, r: ROUND.knee },
+  );
+  const shank = [
+    ...piece(camera, 'skin', { at: heel, r: ROUND.heel }, { at: ankle, r: ROUND.ankle * 0.9 }),
+    ...piece(
+      camera,
+      'skin',
+      { at: lerp(heel, ankle, 0.4), r: ROUND.heel },
+      { at: ball, r: ROUND.ball },
+      { at: toe, r: ROUND.toe },
+    ),
+    ...piece(
+      camera,
+      'trousers',
+      { at: knee, r: ROUND.knee },
+      { at: lerp(knee, ankle, 0.3), r: ROUND.calf },
+      { at: ankle, r: ROUND.ankle },
+    ),
+  ];
+  const isFar = isFromTheSide(camera) && near(hip) < near(body.hips) - 2.5;
+  const tone: Tone = works ? 'working' : isFar ? 'far' : 'near';
+  const [a, b] = [flat(camera, hip), flat(camera, knee)];
+  const seen = Math.hypot(a[0] - b[0], a[1] - b[1]);
+  const seam = {
+    at: flat(camera, lerp(hip, l5, 0.08)),
+    r: 6.4 + 4.4 * Math.min(1, seen / 22),
+    cloth: 'trousers',
+  } as const;
+  // Seen end on, a thigh and its shank are two things, or the knee can't be seen.
+  if (seen < 15) {
+    return [
+      { depth: (near(hip) + near(knee) * 2) / 3, tone, line: lineOf(thigh), fills: thigh, seam },
+      { depth: (near(knee) + near(ankle)) / 2 + 0.4, tone, line: lineOf(shank), fills: shank },
+    ];
+  }
+  const fills = [...shank, ...thigh];
+  const own = (near(hip) + near(knee) + near(ankle)) / 3;
+  return [
+    {
+      depth: isFar ? Math.min(own, trunkDepth - 0.5) : own,
+      tone,
+      line: lineOf(fills),
+      fills,
+      seam,
+    },
+  ];
+}
+
+function trunkLayer(body: Body, camera: Camera): Omit<Layer, 'depth'> {
+  const ovals = trunkOf(body);
+  const [seat, hip, waist, ribs, chest, top] = ovals as [Oval, Oval, Oval, Oval, Oval, Oval];
+  const { arms, back } = body;
+  const c7 = back[3] ?? body.hips;
+  const neckBase = { at: along(c7, body.upper[1], -1.4), r: ROUND.neck };
+  const shirt: Fill[] = [
+    ...SIDES.flatMap((side) =>
+      piece(camera, 'top', neckBase, {
+        at: lerp(arms[side].shoulder, c7, 0.12),
+        r: ROUND.shoulder - 0.3,
+      }),
+    ),
+    ...[
+      [waist, ribs],
+      [ribs, chest],
+      [chest, top],
+    ].map((pair) => ({ cloth: 'top' as const, d: hullOf(camera, ...pair) })),
+    { cloth: 'top', d: hullOf(camera, hip, waist) },
+  ];
+  const fills: Fill[] = [
+    ...shirt,
+    { cloth: 'trousers', d: hullOf(camera, seat, { ...hip, half: [hip.half[0], 3, hip.half[2]] }) },
+  ];
+  return { tone: 'near', line: lineOf(fills), fills, isTrunk: true };
+}
+
+function headLayer({ skull, back, upper }: Body, camera: Camera): Omit<Layer, 'depth'> {
+  const [, , , c7, top, middle] = back as [Vec, Vec, Vec, Vec, Vec, Vec];
+  const at = (local: Vec) => add(middle, outOf(skull, local));
+  const egg: Oval = { at: middle, frame: skull, half: [...ROUND.skull] as unknown as Vec };
+  const jaw: Oval = { at: at([0, -3.4, 1.8]), frame: skull, half: [3.5, 3.4, 3.5] };
+  const neck = piece(
+    camera,
+    'skin',
+    { at: along(c7, upper[1], -0.6), r: ROUND.neck },
+    { at: top, r: ROUND.neck - 0.3 },
+    { at: at([0, -2, -0.6]), r: ROUND.neck },
+  );
+  const turnedAway = depth(camera, sub(at([0, 0, 1]), middle));
+  const face: Oval = { at: at([0, -2, 2.5]), frame: skull, half: [4.1, 4.9, 3.3] };
+  const nose = circle(flat(camera, at([0, -1, 6.2])), 0.85);
+  const shows = turnedAway > -0.55;
+  const hair = hullOf(camera, egg);
+  const chin = hullOf(camera, jaw, { ...egg, half: [4.2, 4.6, 4.8] });
+  const fills: Fill[] = [
+    ...neck,
+    ...(shows ? [{ cloth: 'face' as const, d: nose }] : []),
+    { cloth: shows ? 'face' : 'hair', d: chin },
+    { cloth: 'hair', d: hair },
+    ...(shows
+      ? [{ cloth: 'face' as const, d: hullOf(camera, face, { ...jaw, half: [3.3, 3.2, 3.3] }) }]
+      : []),
+  ];
+  const lined = fills.slice(0, -1);
+  return { tone: 'near', line: lineOf(shows ? lined : fills), fills };
+}

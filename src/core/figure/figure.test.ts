@@ -1,0 +1,179 @@
+import { SIDES } from '@/core/body';
+import { SHIPPED } from '@/core/moves';
+import { BONE } from './body';
+import { posesOf, pictureOf, type Drawn } from './figure';
+import { motionOf } from './motion';
+import { mirrored } from './pose';
+import { POSES } from './poses';
+import { solve, type Body } from './solve';
+import { add, length, scale, sub, type Vec } from './vec';
+
+interface Named {
+  readonly name: string;
+  readonly drawn: Drawn;
+}
+const ALL: readonly Named[] = Object.entries(POSES).flatMap(([move, levels]) =>
+  Object.entries(levels).map(([level, drawn]) => ({ name: `${move} / ${level}`, drawn })),
+);
+
+/** Key poses and four moments between each two of them. */
+function moments({ drawn }: Named): readonly Body[] {
+  const { keys, at } = motionOf(drawn);
+  const count = (keys - 1) * 5 + 1;
+  return Array.from({ length: count }, (_, i) => at(i / 5));
+}
+
+const far = (a: Vec, b: Vec) => length(sub(a, b));
+
+function bones({ hips, back, arms, legs }: Body): readonly number[] {
+  const [l5 = hips, t12 = hips, t6 = hips, c7 = hips] = back;
+  return [
+    far(hips, l5) - BONE.pelvis,
+    far(l5, t12) - BONE.lumbar,
+    far(t12, t6) - BONE.mid,
+    far(t6, c7) - BONE.upper,
+    ...SIDES.flatMap((side) => [
+      far(arms[side].shoulder, arms[side].elbow) - BONE.upperArm,
+      far(arms[side].elbow, arms[side].wrist) - BONE.forearm,
+      far(legs[side].hip, legs[side].knee) - BONE.thigh,
+      far(legs[side].knee, legs[side].ankle) - BONE.shank,
+      far(legs[side].hip, hips) - BONE.hipHalf,
+    ]),
+  ];
+}
+
+/** What is wrong with a body, by a measure for each named place; nothing where all is within `most`. */
+const wrong = (measure: (body: Body, named: Named) => number, most: number) =>
+  ALL.flatMap((named) => {
+    const worst = Math.max(...moments(named).map((body) => measure(body, named)));
+    return worst > most ? [`${named.name} ${worst.toFixed(2)}`] : [];
+  });
+
+/** The same in the key poses alone, which are held and looked at. */
+const offInKeys = (measure: (body: Body) => number, most: number) =>
+  ALL.flatMap(({ name, drawn }) => {
+    const worst = Math.max(...posesOf(drawn).map((pose) => measure(solve(pose))));
+    return worst > most ? [`${name} ${worst.toFixed(2)}`] : [];
+  });
+
+const fold = (a: Vec, b: Vec, c: Vec): number => {
+  const [u, v] = [sub(b, a), sub(c, b)];
+  const cos = (u[0] * v[0] + u[1] * v[1] + u[2] * v[2]) / (length(u) * length(v));
+  return (Math.acos(Math.min(1, Math.max(-1, cos))) * 180) / Math.PI;
+};
+
+describe('figures', () => {
+  test('every level of every move has one, and none is for a level that is not there', () => {
+    const levels = SHIPPED.moves.flatMap(({ id, levels: own }) =>
+      own.map((level) => `${id} / ${level.id}`),
+    );
+    expect(ALL.map(({ name }) => name).sort()).toEqual([...levels].sort());
+  });
+
+  test('bones keep their lengths in every moment', () => {
+    expect(wrong((body) => Math.max(...bones(body).map(Math.abs)), 0.02)).toEqual([]);
+  });
+
+  test('hands and feet come to where they are to be in every moment', () => {
+    const short = ({ arms, legs }: Body) =>
+      Math.max(...SIDES.flatMap((side) => [arms[side].short, legs[side].short]));
+    expect(wrong(short, 6.6)).toEqual([]);
+    expect(offInKeys(short, 2.8)).toEqual([]);
+  });
+
+  test('knees and elbows bend one way, and no further than they go', () => {
+    const knees = ({ legs }: Body) =>
+      Math.max(...SIDES.map((side) => fold(legs[side].hip, legs[side].knee, legs[side].ankle)));
+    const elbows = ({ arms }: Body) =>
+      Math.max(
+        ...SIDES.map((side) => fold(arms[side].shoulder, arms[side].elbow, arms[side].wrist)),
+      );
+    expect(wrong(knees, 158)).toEqual([]);
+    // Between two poses an elbow may pass its own fold a little.
+    expect(wrong(elbows, 173)).toEqual([]);
+  });
+
+  test('nothing is under the floor', () => {
+    const under = (body: Body) => {
+      const hands = SIDES.flatMap((side) => [
+        body.arms[side].wrist[1] - 0.8,
+        body.arms[side].tip[1],
+      ]);
+      const feet = SIDES.flatMap((side) => [
+        body.legs[side].heel[1] - 2.3,
+        body.legs[side].toe[1] - 1.4,
+        body.legs[side].knee[1] - 3.8,
+      ]);
+      const heights = SIDES.map((side) => body.arms[side].elbow[1] - 2.6);
+      return -Math.min(...hands, ...feet, ...heights);
+    };
+    expect(offInKeys(under, 2.4)).toEqual([]);
+    expect(wrong(under, 6.6)).toEqual([]);
+  });
+
+  test('the mirror of a pose is its mirror', () => {
+    const off = ALL.flatMap(({ name, drawn }) =>
+      posesOf(drawn).flatMap((pose) => {
+        const [a, b] = [solve(pose), solve(mirrored(pose))];
+        const flip = ([x, y, z]: Vec): Vec => [-x, y, z];
+        const apart = Math.max(
+          far(flip(a.hips), b.hips),
+          far(flip(a.arms.left.tip), b.arms.right.tip),
+          far(flip(a.arms.right.elbow), b.arms.left.elbow),
+          far(flip(a.legs.left.toe), b.legs.right.toe),
+          far(flip(a.legs.right.knee), b.legs.left.knee),
+          far(flip(a.back[5] ?? a.hips), b.back[5] ?? b.hips),
+        );
+        return apart > 0.01 ? [`${name} ${apart.toFixed(2)}`] : [];
+      }),
+    );
+    expect(off).toEqual([]);
+  });
+
+  test('two levels of a move look different', () => {
+    const look = ({ base, view, room, with: more, keys, works }: Drawn) =>
+      JSON.stringify([base, view, room, more, keys, works]);
+    const places = (drawn: Drawn) =>
+      posesOf(drawn).map((pose) => {
+        const { back, arms, legs, skull } = solve(pose);
+        const nose = add(back[5] ?? [0, 0, 0], scale(skull[2], 6));
+        return [
+          nose,
+          ...SIDES.flatMap((side) => [
+            arms[side].tip,
+            arms[side].elbow,
+            legs[side].toe,
+            legs[side].knee,
+          ]),
+        ];
+      });
+    const same = Object.entries(POSES).flatMap(([move, levels]) => {
+      const all = Object.entries(levels);
+      return all.flatMap(([name, drawn], i) =>
+        all.slice(i + 1).flatMap(([other, second]) => {
+          const rooms = (one: Drawn) => JSON.stringify([one.base, one.view, one.room, one.with]);
+          if (rooms(drawn) !== rooms(second)) return [];
+          const [a, b] = [places(drawn), places(second)];
+          if (a.length !== b.length) return [];
+          const apart = Math.max(
+            ...a.flatMap((body, k) => body.map((at, j) => far(at, b[k]?.[j] ?? at))),
+          );
+          return look(drawn) === look(second) || apart < 1.2
+            ? [`${move}: ${name} and ${other} ${apart.toFixed(2)}`]
+            : [];
+        }),
+      );
+    });
+    expect(same).toEqual([]);
+  });
+
+  test('a picture has numbers alone in its outlines', () => {
+    for (const named of ALL) {
+      const { at } = motionOf(named.drawn);
+      for (const { line = '', fills } of pictureOf(named.drawn, at(0))) {
+        for (const d of [line, ...fills.map((fill) => fill.d)])
+          expect(d).not.toMatch(/NaN|Infinity|e-/);
+      }
+    }
+  });
+});

@@ -1,0 +1,41 @@
+import type { Side } from '@/core/body';
+import { BASES, type BaseName } from './bases';
+import { layersOf, type Layer, type Working } from './draw';
+import { VIEWS, type View, type ViewName } from './flat';
+import { furnitureLayers, type Furniture } from './furniture';
+import { changed, type Pose, type PoseChange } from './pose';
+import { solve, type Body } from './solve';
+
+/** How a level is drawn: its key poses in turn, written with the working side as the right one. */
+export interface Drawn {
+  readonly base: BaseName;
+  readonly view?: ViewName;
+  /** Instead of the base's own. */
+  readonly room?: readonly Furniture[];
+  /** Besides the base's own. */
+  readonly with?: readonly Furniture[];
+  readonly keys: readonly PoseChange[];
+  readonly works?: Readonly<Record<'arms' | 'legs', boolean>> | undefined;
+}
+
+export function posesOf({ base, keys }: Drawn): readonly Pose[] {
+  const { pose } = BASES[base];
+  return keys.map((change) => changed(pose, change));
+}
+
+export function viewOf({ base, view }: Drawn): View {
+  return VIEWS[view ?? BASES[base].view];
+}
+
+/** A picture of one moment: layers from the back to the front, in hundredths of the stature. */
+export function pictureOf(drawn: Drawn, body: Body): readonly Layer[] {
+  const view = viewOf(drawn);
+  const works = (part: 'arms' | 'legs'): readonly Side[] => (drawn.works?.[part] ? ['right'] : []);
+  const working: Working = { arms: works('arms'), legs: works('legs') };
+  const room = [...(drawn.room ?? BASES[drawn.base].room), ...(drawn.with ?? [])];
+  return [...furnitureLayers(room, body, view), ...layersOf(body, view, working)].sort(
+    (a, b) => a.depth - b.depth,
+  );
+}
+
+export const bodiesOf = (drawn: Drawn): readonly Body[] => posesOf(drawn).map(solve);

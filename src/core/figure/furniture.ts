@@ -1,0 +1,537 @@
+import { HEIGHT } from './body';
+import type { Cloth, Fill, Layer } from './draw';
+import {
+  cameraOf,
+  capsuleOf,
+  circle,
+  flat,
+  outline,
+  polygon,
+  type Camera,
+  type View,
+} from './flat';
+import type { Body } from './solve';
+import { add, along, lerp, sub, unit, type Vec } from './vec';
+
+/** What stands in a picture besides the figure. */
+export const FURNITURE = [
+  'chair',
+  'armchair',
+  'chair-ahead',
+  'seat-ahead',
+  'chair-right',
+  'chair-left',
+  'seat-behind',
+  'counter-beside',
+  'strap-foot-right',
+  'step-low',
+  'line-across',
+  'wheelchair',
+  'walker',
+  'wall',
+  'wall-behind',
+  'wall-beside',
+  'counter',
+  'rail',
+  'bed',
+  'couch',
+  'mat',
+  'mat-along',
+  'floor',
+  'block',
+  'low-seat',
+  'book',
+  'cushion-head',
+  'cushion-side',
+  'cushion-knees',
+  'cushion-between',
+  'cushion-kneel',
+  'cushion-legs',
+  'block-between',
+  'block-feet',
+  'roller',
+  'towel-back',
+  'pillow-back',
+  'cushion-back',
+  'cushion-back-big',
+  'blanket',
+  'strap-left',
+  'stick-across-hips',
+  'roller-along',
+  'towel-hips',
+  'strap-foot',
+  'stick',
+  'stick-back',
+  'band',
+  'band-feet',
+  'band-side',
+  'weights',
+  'weight-one',
+  'step',
+  'screen',
+  'line',
+] as const;
+export type Furniture = (typeof FURNITURE)[number];
+
+interface Drawing {
+  readonly camera: Camera;
+  readonly view: View;
+  readonly body: Body;
+}
+
+const BEHIND = -400;
+const BEFORE = 400;
+
+function boxOf(camera: Camera, from: Vec, to: Vec): string {
+  const corners: Vec[] = [0, 1, 2, 3, 4, 5, 6, 7].map((i) => [
+    i & 1 ? from[0] : to[0],
+    i & 2 ? from[1] : to[1],
+    i & 4 ? from[2] : to[2],
+  ]);
+  return polygon(outline(corners.map((one) => flat(camera, one))));
+}
+
+const rod = (camera: Camera, a: Vec, b: Vec, r = 0.7, rb = r): string =>
+  capsuleOf(camera, { at: a, r }, { at: b, r: rb });
+
+/** Legs first, so that what they carry stands over them. */
+function chair(camera: Camera, [x, , z]: Vec, facing: 1 | -1, arms: boolean): readonly Fill[] {
+  const at = (dx: number, y: number, dz: number): Vec => [x + dx, y, z + dz * facing];
+  const wood = (d: string): Fill => ({ cloth: 'wood', d });
+  const { seat, backrest } = HEIGHT;
+  return [
+    ...[-11.5, 11.5].flatMap((dx) => [
+      wood(rod(camera, at(dx, 0, -13), at(dx, seat, -12.6))),
+      wood(rod(camera, at(dx, 0, 9), at(dx, seat, 8.6))),
+      wood(rod(camera, at(dx, seat, -12.8), at(dx, backrest, -15))),
+      ...(arms
+        ? [
+            wood(rod(camera, at(dx * 1.18, seat, 7), at(dx * 1.18, seat + 10.5, 7))),
+            wood(rod(camera, at(dx * 1.18, seat + 10.5, -13.6), at(dx * 1.18, seat + 10.5, 8), 1)),
+          ]
+        : []),
+    ]),
+    wood(boxOf(camera, at(-12.6, seat - 2.2, -13.4), at(12.6, seat - 0.4, 10))),
+    wood(boxOf(camera, at(-12, backrest - 10, -15.2), at(12, backrest, -14))),
+  ];
+}
+
+const one = (fills: readonly Fill[], depth = BEHIND): Layer => ({
+  depth,
+  tone: 'far',
+  line: fills.map(({ d }) => d).join(''),
+  fills,
+});
+const made = (cloth: Cloth, ...all: readonly string[]): readonly Fill[] =>
+  all.map((d) => ({ cloth, d }));
+
+const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>> = {
+  floor: ({ camera, view, body }) => {
+    const { hips } = body;
+    if (view.above > 14) {
+      const points: Vec[] = Array.from({ length: 24 }, (_, i) => {
+        const a = (i / 24) * 2 * Math.PI;
+        return [hips[0] + 34 * Math.cos(a), 0, hips[2] + 6 + 26 * Math.sin(a)];
+      });
+      const d = polygon(points.map((one) => flat(camera, one)));
+      return [{ depth: BEHIND - 10, tone: 'far', fills: made('mat', d) }];
+    }
+    const [x, z] = [hips[0], hips[2]];
+    const d = boxOf(camera, [x - 36, -0.5, z - 36], [x + 36, -0.1, z + 40]);
+    return [{ depth: BEHIND - 10, tone: 'far', fills: made('mat', d) }];
+  },
+  mat: ({ camera, body }) => {
+    const all = [
+      body.hips,
+      ...body.back,
+      body.legs.left.toe,
+      body.legs.right.toe,
+      body.legs.left.knee,
+    ];
+    const zs = all.map((one) => one[2]);
+    const xs = all.map((one) => one[0]);
+    const from: Vec = [Math.min(...xs, -12) - 14, -1, Math.min(...zs) - 8];
+    const to: Vec = [Math.max(...xs, 12) + 14, -0.1, Math.max(...zs) + 8];
+    return [{ depth: BEHIND - 10, tone: 'far', fills: made('mat', boxOf(camera, from, to)) }];
+  },
+  'mat-along': (drawing) => MAKERS.mat(drawing),
+  chair: ({ camera }) => [one(chair(camera, [0, 0, 0], 1, false))],
+  armchair: ({ camera }) => [one(chair(camera, [0, 0, 0], 1, true))],
+  'chair-ahead': ({ camera }) => [one(chair(camera, [0, 0, 36], 1, false), BEHIND)],
+  'seat-ahead': ({ camera }) => [one(chair(camera, [0, 0, 36], -1, false), BEHIND)],
+  // A chair's back beside the figure, to hold.
+  'chair-right': ({ camera }) => [one(chair(camera, [-34, 0, 14], 1, false))],
+  'chair-left': ({ camera }) => [one(chair(camera, [34, 0, 14], 1, false))],
+  'seat-behind': ({ camera }) => [one(chair(camera, [0, 0, -38], -1, false))],
+  'counter-beside': ({ camera }) => [
+    one(
+      made(
+        'wood',
+        boxOf(camera, [-34, 0, -34], [-19, HEIGHT.counter - 3, 44]),
+        boxOf(camera, [-36, HEIGHT.counter - 3, -36], [-17, HEIGHT.counter, 46]),
+      ),
+    ),
+  ],
+  'step-low': ({ camera, body }) => {
+    const { heel, toe } = body.legs.right;
+    const from: Vec = [heel[0] - 7, 0, heel[2] - 4];
+    return [
+      one(made('wood', boxOf(camera, from, [heel[0] + 7, Math.max(2, heel[1] - 2.3), toe[2] + 3]))),
+    ];
+  },
+  'line-across': ({ camera }) => [
+    {
+      depth: BEHIND - 5,
+      tone: 'far',
+      fills: made('wood', boxOf(camera, [-16, 0, 11], [22, 0.1, 13])),
+    },
+  ],
+  'strap-foot-right': ({ camera, body }) => {
+    const { legs, arms } = body;
+    const hand = lerp(arms.right.wrist, arms.right.tip, 0.5);
+    return [
+      one(
+        made('wood', rod(camera, lerp(legs.right.ball, legs.right.ankle, 0.4), hand, 0.5)),
+        BEFORE,
+      ),
+    ];
+  },
+  wheelchair: ({ camera }) => {
+    const metal = (...all: readonly string[]) => made('metal', ...all);
+    const { wheel } = HEIGHT;
+    const ring = (x: number, y: number, z: number, r: number) => {
+      const points: Vec[] = Array.from({ length: 36 }, (_, i) => {
+        const a = (i / 36) * 2 * Math.PI;
+        return [x, y + r * Math.cos(a), z + r * Math.sin(a)];
+      });
+      return polygon(points.map((one) => flat(camera, one)));
+    };
+    const frame = [-12, 12].flatMap((x) => [
+      rod(camera, [x, wheel, -12], [x, 56, -15], 0.7),
+      rod(camera, [x, wheel - 1, -12], [x, wheel - 1, 11], 0.8),
+      rod(camera, [x, wheel - 1, 11], [x, 6, 17], 0.7),
+      rod(camera, [x, 4, 14], [x, 4, 26], 0.8),
+      rod(camera, [x, 56, -15], [x, 55, -19], 0.9),
+    ]);
+    return [
+      one([
+        ...made('metal', ...frame),
+        ...made('cloth', boxOf(camera, [-11, 34, -14.6], [11, 52, -13])),
+        ...made('wood', boxOf(camera, [-12, wheel - 2, -12], [12, wheel - 0.4, 10])),
+      ]),
+      { depth: BEHIND - 1, tone: 'far', line: ring(13.5, 17.6, -6, 17.6), fills: [] },
+      { depth: BEFORE, tone: 'near', line: ring(-13.5, 17.6, -6, 17.6), fills: [] },
+      { depth: BEFORE, tone: 'near', line: ring(-13.5, 4, 15, 4), fills: [] },
+      one(metal(circle(flat(camera, [-13.5, 17.6, -6]), 1)), BEFORE + 1),
+    ];
+  },
+  walker: ({ camera }) => [
+    one(
+      made(
+        'metal',
+        ...[-13, 13].flatMap((x) => [
+          rod(camera, [x, 0, 14], [x, 51, 10], 0.8),
+          rod(camera, [x, 0, 30], [x, 51, 24], 0.8),
+          rod(camera, [x, 51, 8], [x, 51, 25], 1),
+        ]),
+        rod(camera, [-13, 40, 26], [13, 40, 26], 0.8),
+      ),
+    ),
+  ],
+  wall: ({ camera }) => [one(made('wood', boxOf(camera, [-30, 0, 34], [30, 100, 35.5])))],
+  'wall-behind': ({ camera }) => [one(made('wood', boxOf(camera, [-30, 0, -11], [30, 104, -9.6])))],
+  'wall-beside': ({ camera }) => [
+    one(made('wood', boxOf(camera, [-27, 0, -20], [-25.6, 100, 26]))),
+  ],
+  counter: ({ camera }) => [
+    one(
+      made(
+        'wood',
+        boxOf(camera, [-34, 0, 26], [34, HEIGHT.counter - 3, 42]),
+        boxOf(camera, [-36, HEIGHT.counter - 3, 23], [36, HEIGHT.counter, 44]),
+      ),
+    ),
+  ],
+  rail: ({ camera }) => [
+    one(
+      made(
+        'metal',
+        rod(camera, [-28, 0, 30], [-28, 53, 30], 0.9),
+        rod(camera, [28, 0, 30], [28, 53, 30], 0.9),
+        rod(camera, [-30, 53, 30], [30, 53, 30], 1.3),
+      ),
+    ),
+  ],
+  bed: ({ camera, body }) => {
+    const all = [body.hips, ...body.back, body.legs.left.toe, body.legs.right.toe];
+    const isLying = Math.abs(body.pelvis[1][1]) < 0.6;
+    const zs = isLying ? all.map((one) => one[2]) : [body.hips[2] - 26, body.hips[2] + 8];
+    const [a, b] = [Math.min(...zs) - 8, Math.max(...zs) + (isLying ? 8 : 0)];
+    const { bed } = HEIGHT;
+    return [
+      one(
+        made(
+          'wood',
+          boxOf(camera, [-30, 4, a], [30, bed - 8, b]),
+          rod(camera, [-26, 0, a + 3], [-26, 5, a + 3], 1.4),
+          rod(camera, [-26, 0, b - 3], [-26, 5, b - 3], 1.4),
+        ),
+      ),
+      one(made('cloth', boxOf(camera, [-30, bed - 8, a], [30, bed - 0.3, b])), BEHIND + 1),
+    ];
+  },
+  couch: ({ camera, body }) => {
+    const { couch } = HEIGHT;
+    const isLying = Math.abs(body.pelvis[1][1]) < 0.6;
+    const all = [body.hips, ...body.back, body.legs.left.toe, body.legs.right.toe].map(
+      (one) => one[2],
+    );
+    const [a, b] = isLying ? [Math.min(...all) - 8, Math.max(...all) + 8] : [-18, 10];
+    return [
+      one([
+        ...made('cloth', boxOf(camera, [-34, 2, a], [34, couch - 0.4, b])),
+        ...(isLying
+          ? made('cloth', boxOf(camera, [24, couch, a], [32, couch + 18, b]))
+          : made('cloth', boxOf(camera, [-34, couch, -24], [34, couch + 22, -13]))),
+      ]),
+    ];
+  },
+  block: ({ camera, body }) => handBlock(camera, body),
+  'low-seat': ({ camera, body }) => [
+    one(
+      made(
+        'wood',
+        boxOf(camera, [-8, 0, body.hips[2] - 8], [8, body.hips[1] - 6.9, body.hips[2] + 4]),
+      ),
+    ),
+  ],
+  book: ({ camera, body }) => [
+    one(
+      made(
+        'wood',
+        boxOf(camera, [-12, 0, body.legs.right.heel[2] - 3], [12, 3, body.legs.right.toe[2] + 3]),
+      ),
+    ),
+  ],
+  'cushion-head': ({ camera, body }) => underHead(camera, body, 4),
+  'cushion-side': ({ camera, body }) => underHead(camera, body, 8),
+  'cushion-knees': ({ camera, body }) => {
+    const { left, right } = body.legs;
+    const low = Math.min(left.knee[1], right.knee[1]);
+    const at = low === left.knee[1] ? left.knee : right.knee;
+    const top = Math.max(2, low - 3.4);
+    return [
+      one(
+        made('wood', boxOf(camera, [at[0] - 9, 0, at[2] - 8], [at[0] + 9, top, at[2] + 8])),
+        BEHIND + 5,
+      ),
+    ];
+  },
+  'cushion-legs': ({ camera, body }) =>
+    (['left', 'right'] as const).map((side) => {
+      const { knee, hip } = body.legs[side];
+      const at = lerp(knee, hip, 0.12);
+      return one(
+        made(
+          'wood',
+          boxOf(
+            camera,
+            [at[0] - 6, 0, at[2] - 7],
+            [at[0] + 6, Math.max(2, at[1] - 3.6), at[2] + 7],
+          ),
+        ),
+        BEHIND + 5,
+      );
+    }),
+  'cushion-between': ({ camera, body }) => between(camera, body, 'cloth'),
+  'cushion-kneel': ({ camera, body }) => {
+    const { left, right } = body.legs;
+    const at = left.knee[1] < right.knee[1] ? left.knee : right.knee;
+    return [
+      one(
+        made(
+          'wood',
+          boxOf(
+            camera,
+            [at[0] - 8, 0, at[2] - 7],
+            [at[0] + 8, Math.max(1.6, at[1] - 4), at[2] + 7],
+          ),
+        ),
+        BEHIND + 5,
+      ),
+    ];
+  },
+  'block-between': ({ camera, body }) => between(camera, body, 'wood'),
+  'block-feet': ({ camera, body }) => {
+    const zs = [body.legs.left.heel[2], body.legs.right.toe[2]];
+    const top = Math.max(1, Math.min(body.legs.left.heel[1], body.legs.right.heel[1]) - 2.4);
+    return [
+      one(
+        made('wood', boxOf(camera, [-11, 0, Math.min(...zs) - 3], [11, top, Math.max(...zs) + 2])),
+        BEHIND + 5,
+      ),
+    ];
+  },
+  roller: ({ camera, body }) => {
+    const at = body.hips;
+    return [
+      one(made('cloth', rod(camera, [-13, 4.4, at[2] - 2], [13, 4.4, at[2] - 2], 4.4)), BEHIND + 5),
+    ];
+  },
+  'roller-along': ({ camera, body }) => {
+    const head = body.back[5] ?? body.hips;
+    return [
+      one(
+        made(
+          'cloth',
+          rod(camera, along(body.hips, [0, 0, 1], 2), [head[0], body.hips[1] - 8, head[2]], 4),
+        ),
+        BEHIND + 5,
+      ),
+    ];
+  },
+  'towel-hips': ({ camera, body }) => [
+    one(made('cloth', rod(camera, [-10, 3, body.hips[2]], [10, 3, body.hips[2]], 3)), BEHIND + 5),
+  ],
+  'towel-back': ({ camera, body }) => {
+    const at = body.back[2] ?? body.hips;
+    return [one(made('cloth', rod(camera, [-12, 2.6, at[2]], [12, 2.6, at[2]], 2.6)), BEHIND + 5)];
+  },
+  'pillow-back': ({ camera, body }) => {
+    const at = body.back[3] ?? body.hips;
+    const box = boxOf(camera, [-14, 0, at[2] - 9], [14, Math.max(2, at[1] - 6), at[2] + 9]);
+    return [one(made('cloth', box), BEHIND + 5)];
+  },
+  'cushion-back': ({ camera, body }) => behindBack(camera, body, 7),
+  'cushion-back-big': ({ camera, body }) => behindBack(camera, body, 15),
+  blanket: ({ camera, body }) => {
+    const { hips, legs } = body;
+    const box = boxOf(camera, add(hips, [-9, -8, -6]), [
+      hips[0] + 9,
+      hips[1] + 5,
+      legs.left.ankle[2],
+    ]);
+    return [one(made('cloth', box), BEFORE)];
+  },
+  'strap-left': ({ camera, body }) => {
+    const { legs, arms } = body;
+    const hand = lerp(arms.left.wrist, arms.left.tip, 0.5);
+    return [
+      one(made('wood', rod(camera, lerp(legs.left.ball, legs.left.ankle, 0.4), hand, 0.5)), BEFORE),
+    ];
+  },
+  'stick-across-hips': ({ camera, body }) => {
+    const at = along(body.hips, [0, 1, 0], 8.4);
+    return [one(made('wood', rod(camera, add(at, [-22, 0, 0]), add(at, [22, 0, 0]), 1.1)), BEFORE)];
+  },
+  'strap-foot': ({ camera, body }) => {
+    const { arms, legs } = body;
+    const working = legs.right;
+    const at = lerp(working.ball, working.heel, 0.2);
+    const hands = (['left', 'right'] as const).map((side) =>
+      rod(camera, at, lerp(arms[side].wrist, arms[side].tip, 0.5), 0.5),
+    );
+    return [one(made('wood', ...hands), BEFORE)];
+  },
+  stick: ({ camera, body }) => inHands(camera, body, 10),
+  'stick-back': ({ camera, body }) => {
+    const at = (local: Vec, from: Vec, frame: Body['upper']): Vec =>
+      along(from, frame[2], local[2]);
+    const head = at([0, 0, -6.5], body.back[5] ?? body.hips, body.upper);
+    const tail = at([0, 0, -9], body.hips, body.upper);
+    const way = unit(sub(head, tail));
+    return [
+      one(made('wood', rod(camera, along(tail, way, -6), along(head, way, 8), 0.8)), BEHIND + 5),
+    ];
+  },
+  band: ({ camera, body }) => inHands(camera, body, 0),
+  'band-side': ({ camera, body }) => {
+    const { wrist, tip } = body.arms.right;
+    return [one(made('wood', rod(camera, lerp(wrist, tip, 0.5), [46, 40, 6], 0.5)), BEHIND + 5)];
+  },
+  'band-feet': ({ camera, body }) => {
+    const { left, right } = body.legs;
+    return [one(made('wood', rod(camera, left.ball, right.ball, 0.9)), BEFORE)];
+  },
+  weights: ({ camera, body }) =>
+    (['left', 'right'] as const).flatMap((side) => weightIn(camera, body, side)),
+  'weight-one': ({ camera, body }) => weightIn(camera, body, 'right'),
+  step: ({ camera }) => [one(made('wood', boxOf(camera, [-18, 0, 12], [18, 7, 32])))],
+  screen: ({ camera }) => [
+    one(
+      made(
+        'wood',
+        boxOf(camera, [-30, 40, 26], [30, 42, 56]),
+        rod(camera, [-26, 0, 50], [-26, 40, 50], 0.9),
+        rod(camera, [0, 42, 46], [0, 54, 46], 0.9),
+        boxOf(camera, [-15, 54, 45], [15, 74, 46.4]),
+      ),
+    ),
+  ],
+  line: ({ camera }) => [
+    {
+      depth: BEHIND - 5,
+      tone: 'far',
+      fills: made('wood', boxOf(camera, [-0.9, 0, -30], [0.9, 0.1, 44])),
+    },
+  ],
+};
+
+function behindBack(camera: Camera, { back, hips }: Body, top: number): readonly Layer[] {
+  const chest = back[2] ?? hips;
+  const box = boxOf(camera, [chest[0] - 14, 0, chest[2] - 26], [chest[0] + 16, top, chest[2] - 8]);
+  return [one(made('cloth', box), BEHIND + 6)];
+}
+
+function underHead(camera: Camera, { back, hips }: Body, r: number): readonly Layer[] {
+  const head = back[5] ?? hips;
+  const top = Math.max(1, head[1] - 5.2);
+  const box = boxOf(camera, [head[0] - r - 5, 0, head[2] - 7], [head[0] + r + 5, top, head[2] + 7]);
+  return [one(made('wood', box), BEHIND + 5)];
+}
+
+function between(camera: Camera, { legs }: Body, cloth: Cloth): readonly Layer[] {
+  const at = lerp(legs.left.knee, legs.right.knee, 0.5);
+  return [one(made(cloth, boxOf(camera, add(at, [-3, -5, -5]), add(at, [3, 4.5, 5]))), BEFORE)];
+}
+
+function handBlock(camera: Camera, { arms }: Body): readonly Layer[] {
+  return (['left', 'right'] as const).flatMap((side) => {
+    const { wrist, tip } = arms[side];
+    const at = lerp(wrist, tip, 0.5);
+    if (at[1] > 24 || at[1] < 3) return [];
+    return [
+      one(
+        made('wood', boxOf(camera, [at[0] - 4, 0, at[2] - 5], [at[0] + 4, at[1] - 1.6, at[2] + 5])),
+        BEHIND + 5,
+      ),
+    ];
+  });
+}
+
+function inHands(camera: Camera, { arms }: Body, past: number): readonly Layer[] {
+  const [a, b] = [arms.left, arms.right].map(({ wrist, tip }) => lerp(wrist, tip, 0.5)) as [
+    Vec,
+    Vec,
+  ];
+  const way = unit(sub(a, b));
+  const d = rod(camera, along(b, way, -past), along(a, way, past), past > 0 ? 0.8 : 0.6);
+  return [one(made('wood', d), BEFORE)];
+}
+
+function weightIn(camera: Camera, { arms }: Body, side: 'left' | 'right'): readonly Layer[] {
+  const { wrist, tip, thumb } = arms[side];
+  const at = lerp(wrist, tip, 0.5);
+  const way = unit(sub(thumb, at));
+  return [one(made('metal', rod(camera, along(at, way, -5), along(at, way, 5), 2)), BEFORE)];
+}
+
+/** The layers of what stands in the picture. */
+export function furnitureLayers(
+  what: readonly Furniture[],
+  body: Body,
+  view: View,
+): readonly Layer[] {
+  const drawing = { camera: cameraOf(view), view, body };
+  return what.flatMap((one) => MAKERS[one](drawing));
+}

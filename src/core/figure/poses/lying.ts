@@ -1,0 +1,598 @@
+import { ARMS, BELLY, CHEST, CROSSED, LEGS, RIBS, d, type Poses } from './words';
+
+const LONG = { f: 0, b: 5, d: -10 } as const;
+const TABLE = { f: 90, k: 90, d: 0 } as const;
+const BENT = (x: number, z = 30) => ({ at: [x, 0, z] as const, out: 2 });
+/** Hips off the floor: the shoulders stay where they lay, and the neck gives. */
+const lift = (tip: number) =>
+  ({ p: [-tip], mid: [tip * 0.16, 0, 0], up: [tip * 0.3, 0, 0], nk: [tip * 0.7] }) as const;
+const ARMS_OUT = { b: 88, e: 2 } as const;
+const TOP = { view: 'top' } as const;
+const SIDE_TOP = { view: 'lying-side' } as const;
+const PILLOW = { with: ['cushion-head'] } as const;
+/** Both knees over to the right, the chest still on its back. */
+const kneesRight = (far: number) =>
+  ({
+    p: [0, 0, 0, -far],
+    lum: [0, 0, far * 0.28],
+    mid: [0, 0, far * 0.4],
+    up: [0, 0, far * 0.32],
+  }) as const;
+
+/** On the back, the front and the side. */
+export const LYING: Poses = {
+  'lying-rest-breath': {
+    'head-on-a-cushion': d(
+      'supine',
+      [
+        { aR: CHEST, aL: BELLY },
+        { sp: [-2], aR: CHEST, aL: BELLY },
+      ],
+      PILLOW,
+    ),
+    'knees-bent': d('supine', [
+      { aR: CHEST, aL: BELLY },
+      { sp: [-2], aR: CHEST, aL: BELLY },
+    ]),
+  },
+  bridge: {
+    small: d('supine', [{}, lift(12)]),
+    'feet-wide': d('supine', [{ l: BENT(14) }, { ...lift(26), l: BENT(14) }], {
+      view: 'lying-quarter',
+    }),
+    full: d('supine', [{}, lift(28)]),
+    'feet-together': d('supine', [{ l: BENT(2.6) }, { ...lift(28), l: BENT(2.6) }], {
+      view: 'lying-quarter',
+    }),
+    'arms-crossed': d('supine', [{ a: CROSSED }, { ...lift(28), a: CROSSED }]),
+  },
+  'roll-down-bridge': {
+    'pelvis-only': d('supine', [{ p: [4] }, { p: [-8], sp: [6] }]),
+    'bone-by-bone': d('supine', [lift(14), lift(30)]),
+  },
+  'held-bridge': {
+    low: d('supine', [{}, lift(14)]),
+    'hips-high': d('supine', [{}, lift(31)]),
+  },
+  'bridge-ankle-over': {
+    'both-feet-down': d('supine', [{}, lift(14)], LEGS),
+    'ankle-over': d(
+      'supine',
+      [
+        { lL: { f: 74, b: 20, r: 70, k: 100 } },
+        { ...lift(22), lL: { f: 60, b: 20, r: 70, k: 100 } },
+      ],
+      LEGS,
+    ),
+  },
+  'propped-bridge': {
+    'rolled-towel': d('supine', [{}, { o: [0, 5, 0], p: [-6], mid: [-2, 0, 0] }], {
+      with: ['towel-hips'],
+    }),
+    'on-a-roller': d('supine', [{}, { o: [0, 9, 0], p: [-12], mid: [4, 0, 0], up: [6, 0, 0] }], {
+      with: ['roller'],
+    }),
+  },
+  'leg-lowering': {
+    'heel-sliding': d('supine', [{}, { lR: { at: [5.5, 0, 44], out: 2 } }], LEGS),
+    'foot-lifting': d('supine', [{}, { lR: { f: 72, k: 90 } }], LEGS),
+    'from-knees-over-hips': d('supine', [{ l: TABLE }, { lL: TABLE, lR: { f: 48, k: 92 } }], LEGS),
+  },
+  'heel-slides': {
+    'half-way': d('supine', [{}, { lR: { at: [5.5, 0, 42], out: 2 } }], LEGS),
+    full: d('supine', [{}, { lR: LONG }], LEGS),
+  },
+  'leg-lifts-one-at-a-time': {
+    'heel-only': d('supine', [{}, { lR: { at: [5.5, 5, 28], up: -30, out: 2 } }], LEGS),
+    'feet-down': d('supine', [{}, { lR: TABLE }], LEGS),
+    'from-table-top': d('supine', [{ l: TABLE }, { lL: TABLE, lR: { f: 56, k: 100 } }], LEGS),
+  },
+  'straight-leg-lowering-small': {
+    'knee-bent': d('supine', [{ lR: TABLE }, { lR: { f: 60, k: 90 } }], LEGS),
+    'leg-straight': d('supine', [{ lR: { f: 78, k: 4 } }, { lR: { f: 52, k: 3 } }], LEGS),
+  },
+  'small-curl-up': {
+    'head-alone': d('supine', [{}, { nk: [38] }]),
+    'head-and-shoulders': d('supine', [
+      {},
+      { up: [22, 0, 0], mid: [14, 0, 0], nk: [30], a: { f: 24, b: 14, e: 6 } },
+    ]),
+    'over-a-pillow': d(
+      'supine',
+      [{ up: [4, 0, 0] }, { up: [20, 0, 0], mid: [12, 0, 0], nk: [28], a: { f: 24, b: 14 } }],
+      { with: ['pillow-back'] },
+    ),
+  },
+  'curl-up-to-sitting-hands-helping': {
+    'half-way': d('supine', [
+      { a: { on: 'behind-thigh' } },
+      { p: [20], sp: [40], nk: [26], a: { on: 'behind-thigh' } },
+    ]),
+    'to-sitting': d('supine', [
+      { a: { on: 'behind-thigh' } },
+      { p: [30], sp: [50], nk: [26], a: { on: 'behind-thigh' } },
+      { p: [76], sp: [20], a: { on: 'behind-thigh' } },
+    ]),
+  },
+  'pelvic-tilt': {
+    small: d('supine', [
+      { p: [3], lum: [-6, 0, 0] },
+      { p: [-4], lum: [6, 0, 0] },
+    ]),
+    'easy-range': d('supine', [
+      { p: [8], lum: [-14, 0, 0] },
+      { p: [-8], lum: [12, 0, 0] },
+    ]),
+  },
+  'pelvic-tilt-one-knee-out': {
+    'knee-on-a-cushion': d(
+      'supine',
+      [
+        { p: [4], lum: [-8, 0, 0], lR: { f: 46, b: 44, r: 44, k: 92 } },
+        { p: [-5], lum: [8, 0, 0], lR: { f: 46, b: 44, r: 44, k: 92 } },
+      ],
+      { ...LEGS, view: 'lying-quarter', with: ['cushion-knees'] },
+    ),
+    'knee-free': d(
+      'supine',
+      [
+        { p: [4], lum: [-8, 0, 0], lR: { f: 44, b: 54, r: 50, k: 92 } },
+        { p: [-5], lum: [8, 0, 0], lR: { f: 44, b: 54, r: 50, k: 92 } },
+      ],
+      { ...LEGS, view: 'lying-quarter' },
+    ),
+  },
+  'lying-along-a-roller': {
+    'rolled-towel': d('supine', [{ up: [-8, 0, 0], a: { b: 64, f: -4 } }], {
+      with: ['towel-back'],
+    }),
+    'along-the-roll': d('supine', [{ o: [0, 8, 0], a: { b: 78, f: -20 } }], {
+      with: ['roller-along'],
+    }),
+  },
+  'knee-hug': {
+    'other-knee-bent': d(
+      'supine',
+      [{}, { lR: { f: 122, k: 126 }, aR: { on: 'behind-thigh' }, aL: { on: 'other-knee' } }],
+      LEGS,
+    ),
+    'other-leg-long': d(
+      'supine',
+      [
+        { lL: LONG },
+        { lL: LONG, lR: { f: 126, k: 130 }, aR: { on: 'behind-thigh' }, aL: { on: 'other-knee' } },
+      ],
+      LEGS,
+    ),
+  },
+  'both-knees-hug': {
+    'one-after-the-other-half-way': d('supine', [
+      { lR: TABLE, aR: { on: 'behind-thigh' } },
+      { l: { f: 104, b: 6, k: 110 }, a: { on: 'behind-thigh' } },
+    ]),
+    'both-in': d('supine', [{}, { l: { f: 128, b: 8, k: 134 }, p: [-6], a: { on: 'shin' } }]),
+  },
+  'rocking-on-the-back': {
+    'feet-down': d(
+      'supine',
+      [
+        { p: [0, 0, 0, -14], l: BENT(4) },
+        { p: [0, 0, 0, 14], l: BENT(4) },
+      ],
+      TOP,
+    ),
+    'knees-held': d(
+      'supine',
+      [
+        { p: [0, 0, 0, -24], l: { f: 126, b: 8, k: 130 }, a: { on: 'shin' } },
+        { p: [0, 0, 0, 24], l: { f: 126, b: 8, k: 130 }, a: { on: 'shin' } },
+      ],
+      TOP,
+    ),
+  },
+  'knee-drops': {
+    'feet-down-and-small': d(
+      'supine',
+      [{ a: ARMS_OUT }, { ...kneesRight(24), a: ARMS_OUT, l: { f: 52, b: 0, k: 94 } }],
+      TOP,
+    ),
+    'feet-down-and-full': d(
+      'supine',
+      [{ a: ARMS_OUT }, { ...kneesRight(58), a: ARMS_OUT, l: { f: 54, b: 0, k: 94 } }],
+      TOP,
+    ),
+    'knees-over-the-hips': d(
+      'supine',
+      [
+        { a: ARMS_OUT, l: TABLE },
+        { ...kneesRight(30), a: ARMS_OUT, l: TABLE },
+      ],
+      TOP,
+    ),
+  },
+  'wide-foot-knee-drops': {
+    'half-way': d(
+      'supine',
+      [
+        { a: ARMS_OUT, l: BENT(15) },
+        {
+          ...kneesRight(14),
+          a: ARMS_OUT,
+          lR: { f: 48, b: 40, r: 30, k: 92 },
+          lL: { f: 48, b: 0, r: -34, k: 92 },
+        },
+      ],
+      TOP,
+    ),
+    'easy-range': d(
+      'supine',
+      [
+        { a: ARMS_OUT, l: BENT(15) },
+        {
+          ...kneesRight(28),
+          a: ARMS_OUT,
+          lR: { f: 46, b: 56, r: 40, k: 92 },
+          lL: { f: 48, b: -4, r: -52, k: 92 },
+        },
+      ],
+      TOP,
+    ),
+  },
+  'lying-twist': {
+    'high-cushion': d(
+      'supine',
+      [
+        { a: ARMS_OUT, l: TABLE },
+        { ...kneesRight(66), nk: [0, 0, 24], a: ARMS_OUT, l: { f: 84, k: 94 } },
+      ],
+      { ...TOP, ...PILLOW },
+    ),
+    'no-cushion': d(
+      'supine',
+      [
+        { a: ARMS_OUT, l: TABLE },
+        { ...kneesRight(84), nk: [0, 0, 34], a: ARMS_OUT, l: { f: 88, k: 94 } },
+      ],
+      TOP,
+    ),
+  },
+  'rolling-from-side-to-side': {
+    'half-way': d('supine', [{ a: CROSSED }, { p: [0, 0, 0, -40], a: CROSSED }], TOP),
+    'on-to-the-side': d(
+      'supine',
+      [{ a: CROSSED }, { p: [0, 0, 0, -86], a: CROSSED, l: { f: 60, k: 90 } }],
+      TOP,
+    ),
+  },
+  'lying-figure-four': {
+    'ankle-on-the-shin': d('supine', [{}, { lR: { f: 62, b: 30, r: 62, k: 100 } }], {
+      ...LEGS,
+      view: 'lying-quarter',
+    }),
+    'thigh-drawn-in': d(
+      'supine',
+      [
+        { lR: { f: 74, b: 26, r: 74, k: 100 } },
+        {
+          lR: { f: 106, b: 26, r: 76, k: 102 },
+          lL: { f: 110, k: 100 },
+          aL: { on: 'behind-thigh' },
+          aR: { on: 'other-thigh' },
+        },
+      ],
+      { ...LEGS, view: 'lying-quarter' },
+    ),
+  },
+  'lying-butterfly': {
+    'knees-a-hand-apart': d('supine', [{}, { l: { f: 50, b: 20, r: 30, k: 92 } }], {
+      view: 'lying-quarter',
+      with: ['cushion-legs'],
+    }),
+    'on-cushions': d('supine', [{}, { l: { f: 44, b: 44, r: 46, k: 104 } }], {
+      view: 'top',
+      with: ['cushion-legs'],
+    }),
+    free: d('supine', [{}, { l: { f: 40, b: 56, r: 52, k: 108 } }], TOP),
+  },
+  'knee-falling-outward': {
+    'half-way': d('supine', [{}, { lR: { f: 50, b: 26, r: 26, k: 92 } }], { ...LEGS, view: 'top' }),
+    'easy-range': d('supine', [{}, { lR: { f: 44, b: 54, r: 50, k: 96 } }], {
+      ...LEGS,
+      view: 'top',
+    }),
+  },
+  'full-length-reach': {
+    'knees-bent-and-arms-to-the-ceiling': d('supine', [{}, { a: { f: 90 } }]),
+    long: d('supine', [{ l: LONG }, { l: { f: 0, b: 5, d: -34 }, sp: [-4], a: { f: 170, b: 6 } }]),
+  },
+  'strap-leg-reach-lying': {
+    'hands-behind-the-thigh': d(
+      'supine',
+      [{}, { lR: { f: 86, k: 26, d: 8 }, aR: { on: 'behind-thigh' }, aL: { on: 'other-thigh' } }],
+      LEGS,
+    ),
+    'with-a-strap': d(
+      'supine',
+      [{ lL: LONG }, { lL: LONG, lR: { f: 88, k: 3, d: 10 }, a: { at: [4, 30, -4] } }],
+      { ...LEGS, with: ['strap-foot'] },
+    ),
+  },
+  'bed-edge-hip-stretch': {
+    'heel-on-a-box': d(
+      'bed-back',
+      [
+        {},
+        { o: [-22, 0, 0], lL: { f: 112, k: 118 }, aL: { on: 'shin' }, lR: { f: -4, b: 10, k: 50 } },
+      ],
+      LEGS,
+    ),
+    'leg-hanging': d(
+      'bed-back',
+      [
+        {},
+        {
+          o: [-22, 0, 0],
+          lL: { f: 116, k: 122 },
+          aL: { on: 'shin' },
+          lR: { f: -16, b: 10, k: 74 },
+        },
+      ],
+      LEGS,
+    ),
+  },
+  'open-book': {
+    'hand-on-the-ribs': d(
+      'side',
+      [
+        { aL: RIBS, l: { f: 80, k: 88 } },
+        { sp: [0, 0, 54], nk: [0, 0, 24], aL: RIBS, l: { f: 80, k: 88 } },
+      ],
+      { ...SIDE_TOP, works: { arms: false, legs: false } },
+    ),
+    'arm-open': d(
+      'side',
+      [
+        { l: { f: 80, k: 88 } },
+        {
+          sp: [0, 0, 70],
+          nk: [0, 0, 34],
+          aL: { b: 84, f: -14 },
+          aR: { f: 86 },
+          l: { f: 80, k: 88 },
+        },
+      ],
+      SIDE_TOP,
+    ),
+  },
+  'side-lying-arm-circle': {
+    'elbow-bent': d(
+      'side',
+      [
+        { aL: { on: 'shoulder', elbow: [0.2, 0, 1] } },
+        { sp: [0, 0, 20], aL: { on: 'shoulder', elbow: [0.8, 0.6, -0.2] } },
+      ],
+      SIDE_TOP,
+    ),
+    'arm-long': d(
+      'side',
+      [
+        { aL: { f: 86, b: 4 } },
+        { sp: [0, 0, 20], aL: { f: 168, b: 10 } },
+        { sp: [0, 0, 44], aL: { b: 90, f: -10 } },
+      ],
+      SIDE_TOP,
+    ),
+  },
+  'side-lying-propped-turn': {
+    'big-cushion': d(
+      'side',
+      [{}, { sp: [0, 0, 40], nk: [0, 0, 14], aL: { b: 60, f: -6, e: 20 } }],
+      { ...SIDE_TOP, with: ['cushion-back-big'] },
+    ),
+    'flat-cushion': d(
+      'side',
+      [{}, { sp: [0, 0, 60], nk: [0, 0, 20], aL: { b: 80, f: -12, e: 10 } }],
+      { ...SIDE_TOP, with: ['cushion-back'] },
+    ),
+  },
+  clamshell: {
+    small: d(
+      'side',
+      [
+        { aL: { f: 50, e: 30 }, l: { f: 48, k: 88 } },
+        { aL: { f: 50, e: 30 }, lR: { f: 48, k: 88 }, lL: { f: 48, b: 14, r: 14, k: 88 } },
+      ],
+      SIDE_TOP,
+    ),
+    full: d(
+      'side',
+      [
+        { aL: { f: 50, e: 30 }, l: { f: 52, k: 90 } },
+        { aL: { f: 50, e: 30 }, lR: { f: 52, k: 90 }, lL: { f: 50, b: 36, r: 34, k: 90 } },
+      ],
+      SIDE_TOP,
+    ),
+  },
+  'side-lying-leg-raise': {
+    'knee-bent': d(
+      'side',
+      [
+        { aL: { f: 50, e: 30 }, l: { f: 50, k: 80 } },
+        { aL: { f: 50, e: 30 }, lR: { f: 50, k: 80 }, lL: { f: 50, b: 30, k: 80 } },
+      ],
+      SIDE_TOP,
+    ),
+    'leg-long': d(
+      'side',
+      [
+        { aL: { f: 50, e: 30 }, lR: { f: 40, k: 70 }, lL: { f: 0, d: 4 } },
+        { aL: { f: 50, e: 30 }, lR: { f: 40, k: 70 }, lL: { f: -4, b: 34, d: 4 } },
+      ],
+      SIDE_TOP,
+    ),
+  },
+  'side-lying-front-thigh-stretch': {
+    'with-a-strap': d(
+      'side',
+      [
+        { lR: { f: 60, k: 80 } },
+        { lR: { f: 60, k: 80 }, lL: { f: -8, k: 84, d: -30 }, aL: { f: -40, b: 20 } },
+      ],
+      { ...SIDE_TOP, with: ['strap-left'] },
+    ),
+    'hand-on-the-foot': d(
+      'side',
+      [
+        { lR: { f: 60, k: 80 } },
+        {
+          lR: { f: 60, k: 80 },
+          lL: { f: -12, k: 122, d: -40 },
+          aL: { on: 'ankle', elbow: [0.4, 0.2, -1] },
+        },
+      ],
+      SIDE_TOP,
+    ),
+  },
+  'side-lying-to-sitting': {
+    'to-the-elbow': d(
+      'side',
+      [
+        { lR: { at: [-34, 2, 2] }, lL: { at: [36, 4, 6] } },
+        {
+          hips: [0, 9.4, 0],
+          p: [0, 22],
+          sp: [0, 22],
+          nk: [0, 16],
+          lR: { at: [-34, 2, 2] },
+          lL: { at: [36, 3, 8] },
+          aR: { at: [34, 2.2, 14] },
+          aL: { at: [-24, 2.2, 18] },
+        },
+      ],
+      SIDE_TOP,
+    ),
+    'to-sitting': d(
+      'side',
+      [
+        { lR: { at: [-34, 2, 2] }, lL: { at: [36, 4, 6] } },
+        {
+          hips: [0, 9.4, 0],
+          p: [0, 22],
+          sp: [0, 22],
+          nk: [0, 16],
+          lR: { at: [-34, 2, 2] },
+          lL: { at: [36, 3, 8] },
+          aR: { at: [34, 2.2, 14] },
+          aL: { at: [-24, 2.2, 18] },
+        },
+        {
+          hips: [0, 8.4, 0],
+          p: [0, 70],
+          sp: [0, 12],
+          lR: { at: [-26, 1, 10] },
+          lL: { at: [30, 2, 18] },
+          aR: { at: [20, 2.2, 8] },
+          aL: { at: [2, 3, 14] },
+        },
+      ],
+      SIDE_TOP,
+    ),
+  },
+  'prone-chest-lift': {
+    'forearms-down': d('prone', [
+      {},
+      { up: [-16, 0, 0], mid: [-12, 0, 0], a: { at: [12, 1.6, 46], hand: [-0.1, 0, 1] } },
+    ]),
+    'hands-light': d('prone', [
+      { a: { at: [20, 1.6, 30] } },
+      { up: [-14, 0, 0], mid: [-10, 0, 0], a: { f: 20, b: 50, e: 70 } },
+    ]),
+  },
+  'prone-press-up': {
+    'on-the-forearms': d('prone', [
+      {},
+      {
+        p: [-4],
+        sp: [-56],
+        nk: [-10],
+        a: { at: [10, 1.6, 42], hand: [0, 0, 1], elbow: [0.4, -1, -0.6] },
+      },
+    ]),
+    'arms-long': d('prone', [
+      {},
+      {
+        p: [-10],
+        sp: [-58],
+        lum: [-6, 0, 0],
+        nk: [-10],
+        l: { f: -10, b: 4, d: -70 },
+        a: { at: [11, 1.4, 22], hand: [0, 0, 1] },
+      },
+    ]),
+  },
+  'prone-arm-lift': {
+    'elbow-bent': d(
+      'prone',
+      [
+        { a: { f: 100, b: 76, e: 86, r: 80 } },
+        { aR: { f: 80, b: 84, e: 86, r: 84 }, aL: { f: 100, b: 76, e: 86, r: 80 } },
+      ],
+      ARMS,
+    ),
+    'arm-straight': d(
+      'prone',
+      [{ a: { f: 172, b: 10 } }, { aR: { f: 186, b: 12 }, aL: { f: 172, b: 10 } }],
+      ARMS,
+    ),
+  },
+  'front-lying-press-up-and-round': {
+    'chest-down': d('prone', [{ aR: { at: [-26, 1.6, 34] }, aL: { at: [12, 1.6, 46] } }], {
+      view: 'lying-quarter',
+      ...ARMS,
+    }),
+    'pressing-up': d(
+      'prone',
+      [
+        { aR: { at: [-26, 1.6, 34] }, aL: { at: [12, 1.4, 44] } },
+        { sp: [-16, 0, -30], aR: { at: [-26, 1.6, 34] }, aL: { at: [12, 1.4, 44] } },
+      ],
+      { view: 'lying-quarter', ...ARMS },
+    ),
+  },
+  'roll-call-and-keep-warm': {
+    'saying-it': d('supine', [
+      { l: LONG },
+      { l: LONG, nk: [10, 0, -20], aR: { f: 30, b: 30, e: 130 } },
+    ]),
+    'doing-it': d(
+      'supine',
+      [
+        { l: LONG },
+        {
+          p: [0, 0, 0, -60],
+          l: { f: 30, k: 50 },
+          aL: { f: 80, b: -30 },
+          aR: { on: 'chest', elbow: [1, 0, 0.6] },
+        },
+      ],
+      { with: ['blanket'] },
+    ),
+  },
+  'across-the-bed-and-to-the-edge': {
+    across: d('bed-back', [{}, { ...lift(10), o: [-8, 6, 0] }]),
+    'to-the-edge': d(
+      'bed',
+      [
+        {
+          p: [0, -54],
+          sp: [0, -14],
+          l: { f: 70, k: 80 },
+          aR: { at: [30, 29, 10] },
+          aL: { at: [-20, 29, 12] },
+        },
+        { aR: { at: [16, 29, 2] }, aL: { at: [4, 29, 10] } },
+      ],
+      { view: 'lying-quarter' },
+    ),
+  },
+};

@@ -1,0 +1,2 @@
+export { Figure } from './figure';
+export { LevelFigures } from './level-figures';

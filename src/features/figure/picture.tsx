@@ -1,0 +1,98 @@
+import { memo, useId } from 'react';
+import Svg, { Circle, ClipPath, Defs, G, Path, RadialGradient, Stop } from 'react-native-svg';
+import type { Box, Layer, Tone } from '@/core/figure';
+import { useTokens } from '@/design';
+import { coloursOf, type Colours } from './colours';
+
+interface PictureProps {
+  readonly layers: readonly Layer[];
+  readonly box: Box;
+  readonly width: number;
+  readonly height: number;
+  /** The other way round: what was the right side is the left one. */
+  readonly flipped?: boolean;
+}
+
+const WIDTHS: Readonly<Record<Tone, number>> = { near: 1, far: 0.85, working: 1.3 };
+
+/** Layers as they stand, with lines that keep their weight at every size. */
+export const Picture = memo(function Picture({
+  layers,
+  box,
+  width,
+  height,
+  flipped,
+}: PictureProps) {
+  const id = useId();
+  const colours = coloursOf(useTokens());
+  const [x, , w, h] = box;
+  const scale = Math.min(width / w, height / h);
+  // About 1.35 px on a small picture and 2.5 px on a large one; half of it lies under the fills.
+  const pen = (1.35 * Math.pow(Math.max(40, height) / 96, 0.42)) / scale;
+  const trunk = layers.find(({ isTrunk }) => isTrunk)?.line ?? '';
+  return (
+    <Svg width={width} height={height} viewBox={box.join(' ')} aria-hidden>
+      <Defs>
+        <ClipPath id={`${id}trunk`}>
+          <Path d={trunk} />
+        </ClipPath>
+        {layers.map(({ seam, tone }, i) =>
+          seam ? (
+            <RadialGradient key={i} id={`${id}seam${i}`}>
+              <Stop
+                offset={tone === 'working' ? 0.5 : 0.72}
+                stopColor={colours.fill(seam.cloth, 'near')}
+              />
+              <Stop offset={1} stopColor={colours.fill(seam.cloth, 'near')} stopOpacity={0} />
+            </RadialGradient>
+          ) : null,
+        )}
+      </Defs>
+      <G transform={flipped ? `translate(${2 * x + w} 0) scale(-1 1)` : undefined}>
+        {layers.map((layer, i) => (
+          <LayerShapes key={i} layer={layer} pen={pen} colours={colours} id={id} at={i} />
+        ))}
+      </G>
+    </Svg>
+  );
+});
+
+function LayerShapes({
+  layer: { line, fills, tone, seam },
+  pen,
+  colours,
+  id,
+  at,
+}: {
+  readonly layer: Layer;
+  readonly pen: number;
+  readonly colours: Colours;
+  readonly id: string;
+  readonly at: number;
+}) {
+  return (
+    <>
+      {line && (
+        <Path
+          d={line}
+          fill="none"
+          stroke={colours.line(tone)}
+          strokeWidth={2 * pen * WIDTHS[tone]}
+          strokeLinejoin="round"
+        />
+      )}
+      {fills.map(({ d, cloth }, i) => (
+        <Path key={i} d={d} fill={colours.fill(cloth, tone)} />
+      ))}
+      {seam && (
+        <Circle
+          cx={seam.at[0]}
+          cy={seam.at[1]}
+          r={seam.r}
+          fill={`url(#${id}seam${at})`}
+          clipPath={`url(#${id}trunk)`}
+        />
+      )}
+    </>
+  );
+}
