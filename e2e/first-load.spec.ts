@@ -13,6 +13,7 @@ const LATER = {
   'reading of files': 'allowTrailingComma',
   'the whole of Paper': 'DataTable',
   'the class': 'Ask the room first',
+  figures: 'cushion-back-big',
 };
 
 test('the first screen loads nothing of later ones, and they come when they are opened', async ({

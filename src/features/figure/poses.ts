@@ -10,7 +10,8 @@ let loading: Promise<Poses> | undefined;
 export function usePoses(): Poses | undefined {
   const [poses, setPoses] = useState(loaded);
   useEffect(() => {
-    if (loaded) return;
+    // They may have come between the first drawing and now.
+    if (loaded) return setPoses(loaded);
     let isHere = true;
     loading ??= import('@/core/figure/poses').then(({ POSES }) => (loaded = POSES));
     // Without its pictures every screen still says all of it in words.

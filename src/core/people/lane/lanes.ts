@@ -31,7 +31,7 @@ export const laneNameSchema = z.union([
 
 /** The place and pace of life of a way of taking part, whatever it is called in a routine. */
 export function plainLane(name: LaneName): PlainLane {
-  return (name.split(' as ')[0] ?? name) as PlainLane;
+  return isPlainLane(name) ? name : (name.slice(0, name.indexOf(' as ')) as PlainLane);
 }
 
 /** What a lane is called in the lines of its routine: `lighter` for `bed as lighter`. */
@@ -58,8 +58,10 @@ export function lanesSaid(lanes: readonly LaneName[] = []): readonly string[] {
   return [...new Set([...lanes.map(laneSaid), ...LANE_NAMES])];
 }
 
+const PLAIN: ReadonlySet<string> = new Set(LANE_NAMES);
+
 function isPlainLane(word: string): word is PlainLane {
-  return (LANE_NAMES as readonly string[]).includes(word);
+  return PLAIN.has(word);
 }
 
 export interface Lane {

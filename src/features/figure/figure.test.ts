@@ -1,0 +1,89 @@
+import { POSES } from '@/core/figure/poses';
+import { SHIPPED, moveNamed, type Move } from '@/core/moves';
+import { ownLike } from '@/core/testing';
+import { LIGHT, DARK } from '@/design/tokens';
+import { coloursOf } from './colours';
+import { shownFor } from './poses';
+import { beatOf, keyAt, placeAt } from './time';
+
+const named = (name: string): Move => {
+  const move = moveNamed(SHIPPED, name);
+  if (!move) throw new Error(name);
+  return move;
+};
+
+describe('where a figure is', () => {
+  const beat = { wayMs: 2000, backMs: 1000, stayMs: 500 };
+
+  test('it goes to each key pose, stays there, and comes back', () => {
+    expect(placeAt(0, 3, beat)).toBe(0);
+    expect(placeAt(1000, 3, beat)).toBeCloseTo(0.5);
+    expect(placeAt(2200, 3, beat)).toBe(1);
+    expect(placeAt(4600, 3, beat)).toBe(2);
+    expect(placeAt(5500, 3, beat)).toBeCloseTo(1);
+    expect(placeAt(6300, 3, beat)).toBe(0);
+    expect(placeAt(6500, 3, beat)).toBe(0);
+  });
+
+  test('it never jumps, and one pose stands still', () => {
+    for (let ms = 0; ms < 13_000; ms += 16) {
+      expect(Math.abs(placeAt(ms + 16, 3, beat) - placeAt(ms, 3, beat))).toBeLessThan(0.06);
+    }
+    expect(placeAt(777, 1, beat)).toBe(0);
+  });
+
+  test('it keeps the tempo of reps, and stays in a hold', () => {
+    const reps = beatOf({
+      kind: 'reps',
+      reps: 6,
+      sets: 1,
+      restMs: 0,
+      tempo: [3000, 1000, 2000, 0],
+    });
+    expect(reps).toEqual({ wayMs: 3000, stayMs: 1000, backMs: 2000 });
+    expect(beatOf({ kind: 'hold', holdMs: 20_000, sets: 1, restMs: 0 }).stayMs).toBeGreaterThan(
+      3000,
+    );
+  });
+
+  test('with less motion the key poses come in turn', () => {
+    expect([0, 2300, 4500, 6700].map((ms) => keyAt(ms, 3))).toEqual([0, 1, 2, 0]);
+  });
+});
+
+describe('whose figure is shown', () => {
+  test('every level of a shipped move has its own', () => {
+    for (const move of SHIPPED.moves) {
+      for (const level of move.levels) {
+        expect(shownFor(POSES, move, level)).toEqual({ drawn: POSES[move.id]?.[level.id] });
+      }
+    }
+  });
+
+  test('a move that somebody wrote borrows one of its family, and says so', () => {
+    const twist = named('Seated twist');
+    const own = ownLike('Seated twist', { name: 'Rail turn', family: twist.family });
+    const [level] = own.levels;
+    const shown = level && shownFor(POSES, own, level);
+    expect(shown?.borrowed?.family).toBe(twist.family);
+    expect(shown?.drawn).toBeDefined();
+  });
+
+  test('a family that nobody else is in has none', () => {
+    const own = ownLike('Seated twist', { name: 'Rail turn', family: 'rail' });
+    const [level] = own.levels;
+    expect(level && shownFor(POSES, own, level)).toBeUndefined();
+  });
+});
+
+test('colours are mixes that each theme has its own of, and the working side is the deepest', () => {
+  const [light, dark] = [coloursOf(LIGHT), coloursOf(DARK)];
+  expect(light.fill('top', 'near')).toMatch(/^#[0-9a-f]{6}$/);
+  expect(light.fill('top', 'near')).not.toBe(dark.fill('top', 'near'));
+  const red = (hex: string) => parseInt(hex.slice(1, 3), 16);
+  const [far, near, working] = (['far', 'near', 'working'] as const).map((tone) =>
+    red(light.fill('trousers', tone)),
+  );
+  expect(far).toBeGreaterThan(near ?? 0);
+  expect(near).toBeGreaterThan(working ?? 0);
+});

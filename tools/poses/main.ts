@@ -1,0 +1,58 @@
+import { mkdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { SHIPPED } from '@/core/moves';
+import { motionOf, type Drawn } from '@/core/figure';
+import { POSES } from '@/core/figure/poses';
+import { BROWSER } from '../../e2e/browser';
+import { sheetOf, type Cell } from './sheet';
+
+const root = process.cwd();
+const large = join(root, 'dist/poses');
+const kept = join(root, 'docs/poses');
+
+/** The moment that says most: the last key pose. */
+const last = (drawn: Drawn) => motionOf(drawn).keys - 1;
+
+const levels = SHIPPED.moves.flatMap((move) =>
+  move.levels.flatMap((level) => {
+    const drawn = POSES[move.id]?.[level.id];
+    return drawn ? [{ move, level, drawn, name: `${move.name}, ${level.name}` }] : [];
+  }),
+);
+const kinds = [...new Set(levels.map(({ move }) => move.kind))];
+
+/** Contact sheets of all levels at two sizes, and strips of five moments of each movement. */
+async function main(): Promise<void> {
+  const browser = await chromium.launch(BROWSER.launchOptions);
+  const page = await browser.newPage();
+  const draw = async (path: string, cells: readonly Cell[], size: number, columns: number) => {
+    const { svg, width, height } = sheetOf(cells, size, columns);
+    await page.setViewportSize({ width, height });
+    await page.setContent(`<style>body{margin:0}</style>${svg}`);
+    await page.screenshot({ path });
+    console.log(`${path}: ${cells.length} pictures`);
+  };
+  for (const folder of [large, kept]) {
+    rmSync(folder, { recursive: true, force: true });
+    mkdirSync(folder, { recursive: true });
+  }
+  for (const kind of kinds) {
+    const own = levels.filter(({ move }) => move.kind === kind);
+    const small = own.map(({ drawn, name }) => ({ name, drawn, at: last(drawn) }));
+    await draw(join(kept, `${kind}.png`), small, 96, 14);
+    for (let from = 0; from < own.length; from += 15) {
+      const part = own.slice(from, from + 15);
+      const n = String(from / 15 + 1).padStart(2, '0');
+      const big = part.map(({ drawn, name }) => ({ name, drawn, at: last(drawn) }));
+      await draw(join(large, `${kind}-${n}.png`), big, 400, 5);
+      const strips = part.flatMap(({ drawn, name }) =>
+        [0, 1, 2, 3, 4].map((i) => ({ name, drawn, at: (last(drawn) * i) / 4 })),
+      );
+      await draw(join(large, `${kind}-${n}-strips.png`), strips, 150, 10);
+    }
+  }
+  await browser.close();
+}
+
+void main();
