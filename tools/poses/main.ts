@@ -39,15 +39,26 @@ async function main(): Promise<void> {
   }
   for (const kind of kinds) {
     const own = levels.filter(({ move }) => move.kind === kind);
-    const small = own.map(({ drawn, name }) => ({ name, drawn, at: last(drawn) }));
+    const small = own.map(({ drawn, name, level: { stretched } }) => ({
+      name,
+      drawn,
+      stretched,
+      at: last(drawn),
+    }));
     await draw(join(kept, `${kind}.png`), small, 96, 14);
+    if (process.argv.includes('--small')) continue;
     for (let from = 0; from < own.length; from += 15) {
       const part = own.slice(from, from + 15);
       const n = String(from / 15 + 1).padStart(2, '0');
-      const big = part.map(({ drawn, name }) => ({ name, drawn, at: last(drawn) }));
+      const big = part.map(({ drawn, name, level: { stretched } }) => ({
+        name,
+        drawn,
+        stretched,
+        at: last(drawn),
+      }));
       await draw(join(large, `${kind}-${n}.png`), big, 400, 5);
-      const strips = part.flatMap(({ drawn, name }) =>
-        [0, 1, 2, 3, 4].map((i) => ({ name, drawn, at: (last(drawn) * i) / 4 })),
+      const strips = part.flatMap(({ drawn, name, level: { stretched } }) =>
+        [0, 1, 2, 3, 4].map((i) => ({ name, drawn, stretched, at: (last(drawn) * i) / 4 })),
       );
       await draw(join(large, `${kind}-${n}-strips.png`), strips, 150, 10);
     }

@@ -5,12 +5,14 @@ import {
   type Cloth,
   type Drawn,
   type Layer,
+  type Stretched,
   type Tone,
 } from '@/core/figure';
 
 export interface Cell {
   readonly name: string;
   readonly drawn: Drawn;
+  readonly stretched: readonly Stretched[];
   /** The place between the key poses. */
   readonly at: number;
 }
@@ -58,7 +60,7 @@ const LINES: Readonly<Record<Tone, readonly [string, number]>> = {
 };
 
 function layerSvg(
-  { line, fills, tone, seam }: Layer,
+  { line, fills, tone, seam, shades = [] }: Layer,
   pen: number,
   id: string,
   trunk: string,
@@ -70,9 +72,17 @@ function layerSvg(
   const paths = fills
     .map(({ d, cloth }) => `<path d="${d}" fill="${FILLS[tone][cloth]}"/>`)
     .join('');
-  if (!seam) return stroke + paths;
+  const shaded = shades
+    .map(
+      ({ at: [x, y], r }) =>
+        `<circle cx="${x}" cy="${y}" r="${r}" fill="url(#shade)" clip-path="url(#${id}c)"/>`,
+    )
+    .join('');
+  const clip = shaded && line ? `<clipPath id="${id}c"><path d="${line}"/></clipPath>` : '';
+  const drawn = `${stroke}${paths}${clip}${shaded}`;
+  if (!seam) return drawn;
   const own = FILLS.near[seam.cloth];
-  return `${stroke}${paths}<radialGradient id="${id}"><stop offset="${tone === 'working' ? 0.5 : 0.72}" stop-color="${own}"/><stop offset="1" stop-color="${own}" stop-opacity="0"/></radialGradient><circle cx="${seam.at[0]}" cy="${seam.at[1]}" r="${seam.r}" fill="url(#${id})" clip-path="url(#${trunk})"/>`;
+  return `${drawn}<radialGradient id="${id}"><stop offset="${tone === 'working' ? 0.5 : 0.72}" stop-color="${own}"/><stop offset="1" stop-color="${own}" stop-opacity="0"/></radialGradient><circle cx="${seam.at[0]}" cy="${seam.at[1]}" r="${seam.r}" fill="url(#${id})" clip-path="url(#${trunk})"/>`;
 }
 
 const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');
@@ -85,8 +95,8 @@ export function sheetOf(
 ): { readonly svg: string; readonly width: number; readonly height: number } {
   const tall = Math.round(size * 0.75);
   const step = tall + 18;
-  const pictures = cells.map(({ name, drawn, at }, i) => {
-    const layers = pictureOf(drawn, motionOf(drawn).at(at));
+  const pictures = cells.map(({ name, drawn, at, stretched }, i) => {
+    const layers = pictureOf(drawn, motionOf(drawn).at(at), stretched);
     const box = boxOf(drawn);
     const pen = (1.35 * Math.pow(tall / 96, 0.42)) / Math.min(size / box[2], tall / box[3]);
     const trunk = layers.find(({ isTrunk }) => isTrunk)?.line ?? '';
@@ -96,6 +106,6 @@ export function sheetOf(
     return `<g transform="translate(${x},${y})"><rect width="${size - 3}" height="${step - 3}" fill="#fbfaf6"/><svg width="${size - 3}" height="${tall}" viewBox="${box.join(' ')}">${clip}${shapes}</svg><text x="3" y="${tall + 11}" font-size="9" font-family="sans-serif">${escaped(name)}</text></g>`;
   });
   const [width, height] = [size * columns, step * Math.ceil(cells.length / columns)];
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}"><rect width="100%" height="100%" fill="#e5e7df"/>${pictures.join('')}</svg>`;
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}"><radialGradient id="shade"><stop stop-color="#a8452b" stop-opacity=".78"/><stop offset="1" stop-color="#a8452b" stop-opacity="0"/></radialGradient><rect width="100%" height="100%" fill="#e5e7df"/>${pictures.join('')}</svg>`;
   return { svg, width, height };
 }

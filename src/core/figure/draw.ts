@@ -11,6 +11,7 @@ import {
   type Point,
   type View,
 } from './flat';
+import { shadesOf, type Part, type Shade, type Stretched } from './shade';
 import { trunkOf, type Ball, type Body, type LegBones, type Oval } from './solve';
 import { add, along, dot, lerp, outOf, sub, type Vec } from './vec';
 
@@ -32,16 +33,12 @@ export interface Layer {
   /** Outlines of all its pieces; drawn twice as wide as they show. Left out where it has no line. */
   readonly line?: string;
   readonly fills: readonly Fill[];
+  /** Soft shades over what is stretched, drawn inside this part alone. */
+  readonly shades?: readonly Shade[];
   /** The trunk, inside which seams are drawn. */
   readonly isTrunk?: true;
   /** A soft round patch of another cloth, where a limb comes out of the trunk. */
   readonly seam?: { readonly at: Point; readonly r: number; readonly cloth: Cloth };
-}
-
-/** Soft shade over what is stretched. */
-export interface Shade {
-  readonly at: Point;
-  readonly r: number;
 }
 
 export interface Working {
@@ -50,16 +47,26 @@ export interface Working {
 }
 
 /** A body as layers from the back to the front. */
-export function layersOf(body: Body, view: View, working: Working = {}): readonly Layer[] {
+export function layersOf(
+  body: Body,
+  view: View,
+  working: Working = {},
+  stretched: readonly Stretched[] = [],
+): readonly Layer[] {
   const camera = cameraOf(view);
+  const shades = shadesOf(body, camera, stretched);
+  const shaded = (part: Part) => {
+    const own = shades.get(part);
+    return own && { shades: own };
+  };
   const near = (at: Vec) => depth(camera, at);
   const [l5 = body.hips, t12 = body.hips, , c7 = body.hips] = body.back;
   const trunkDepth = (near(body.hips) + near(t12) + near(c7)) / 3;
   const headDepth = trunkDepth + 0.6;
   const fromTheSide = isFromTheSide(camera);
   const layers: Layer[] = [
-    { ...trunkLayer(body, camera), depth: trunkDepth },
-    { ...headLayer(body, camera), depth: headDepth },
+    { ...trunkLayer(body, camera), ...shaded('trunk'), depth: trunkDepth },
+    { ...headLayer(body, camera), ...shaded('head'), depth: headDepth },
   ];
   for (const side of SIDES) {
     const { shoulder, elbow, wrist } = body.arms[side];
@@ -74,11 +81,20 @@ export function layersOf(body: Body, view: View, working: Working = {}): readonl
     const isFar = fromTheSide && near(shoulder) < near(c7) - 5;
     layers.push({
       ...armLayer(body, side, camera),
+      ...shaded(`arm-${side}`),
       depth: Math.max(armDepth, ...under.map((one) => one + 0.5)),
       tone: works ? 'working' : isFar ? 'far' : 'near',
     });
     layers.push(
-      ...legLayers(body, side, camera, trunkDepth, working.legs?.includes(side) === true, l5),
+      ...legLayers(
+        body,
+        side,
+        camera,
+        trunkDepth,
+        working.legs?.includes(side) === true,
+        l5,
+        shades,
+      ),
     );
   }
   return layers.sort((a, b) => a.depth - b.depth);
@@ -143,6 +159,7 @@ function legLayers(
   trunkDepth: number,
   works: boolean,
   l5: Vec,
+  shades: ReadonlyMap<Part, readonly Shade[]>,
 ): readonly Layer[] {
   const { hip, knee, ankle, heel, ball, toe } = body.legs[side];
   const near = (at: Vec) => depth(camera, at);
@@ -179,24 +196,23 @@ function legLayers(
     r: 6.4 + 4.4 * Math.min(1, seen / 22),
     cloth: 'trousers',
   } as const;
+  const on = (...parts: readonly ('thigh' | 'shank')[]) => {
+    const all = parts.flatMap((part) => shades.get(`${part}-${side}`) ?? []);
+    return all.length > 0 ? { shades: all } : {};
+  };
   // Seen end on, a thigh and its shank are two things, or the knee can't be seen.
   if (seen < 15) {
+    const thighDepth = (near(hip) + near(knee) * 2) / 3;
+    const shankDepth = (near(knee) + near(ankle)) / 2 + 0.4;
     return [
-      { depth: (near(hip) + near(knee) * 2) / 3, tone, line: lineOf(thigh), fills: thigh, seam },
-      { depth: (near(knee) + near(ankle)) / 2 + 0.4, tone, line: lineOf(shank), fills: shank },
+      { depth: thighDepth, tone, line: lineOf(thigh), fills: thigh, seam, ...on('thigh') },
+      { depth: shankDepth, tone, line: lineOf(shank), fills: shank, ...on('shank') },
     ];
   }
   const fills = [...shank, ...thigh];
   const own = (near(hip) + near(knee) + near(ankle)) / 3;
-  return [
-    {
-      depth: isFar ? Math.min(own, trunkDepth - 0.5) : own,
-      tone,
-      line: lineOf(fills),
-      fills,
-      seam,
-    },
-  ];
+  const legDepth = isFar ? Math.min(own, trunkDepth - 0.5) : own;
+  return [{ depth: legDepth, tone, line: lineOf(fills), fills, seam, ...on('thigh', 'shank') }];
 }
 
 function trunkLayer(body: Body, camera: Camera): Omit<Layer, 'depth'> {

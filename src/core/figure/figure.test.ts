@@ -176,4 +176,18 @@ describe('figures', () => {
       }
     }
   });
+
+  test('what is stretched is shaded on its own side, and not through the body', () => {
+    const drawn = POSES['seated-hamstring-reach']?.['knee-straight'];
+    if (!drawn) throw new Error('no figure');
+    const body = motionOf(drawn).at(1);
+    const shaded = (region: 'back-thigh' | 'chest', on: 'worked' | 'other') =>
+      pictureOf(drawn, body, [{ region, on }]).filter(({ shades }) => shades !== undefined);
+    expect(shaded('back-thigh', 'worked').map(({ tone }) => tone)).toEqual(['working']);
+    expect(shaded('back-thigh', 'other').map(({ tone }) => tone)).toEqual(['far']);
+    const twist = POSES['hand-behind-the-back']?.['hand-behind'];
+    if (!twist) throw new Error('no figure');
+    const seen = pictureOf(twist, motionOf(twist).at(1), [{ region: 'chest', on: 'body' }]);
+    expect(seen.some(({ shades }) => shades)).toBe(false);
+  });
 });

@@ -3,6 +3,7 @@ import { BASES, type BaseName } from './bases';
 import { layersOf, type Layer, type Working } from './draw';
 import { VIEWS, type View, type ViewName } from './flat';
 import { furnitureLayers, type Furniture } from './furniture';
+import type { Stretched } from './shade';
 import { changed, type Pose, type PoseChange } from './pose';
 import { solve, type Body } from './solve';
 
@@ -28,12 +29,16 @@ export function viewOf({ base, view }: Drawn): View {
 }
 
 /** A picture of one moment: layers from the back to the front, in hundredths of the stature. */
-export function pictureOf(drawn: Drawn, body: Body): readonly Layer[] {
+export function pictureOf(
+  drawn: Drawn,
+  body: Body,
+  stretched: readonly Stretched[] = [],
+): readonly Layer[] {
   const view = viewOf(drawn);
   const works = (part: 'arms' | 'legs'): readonly Side[] => (drawn.works?.[part] ? ['right'] : []);
   const working: Working = { arms: works('arms'), legs: works('legs') };
   const room = [...(drawn.room ?? BASES[drawn.base].room), ...(drawn.with ?? [])];
-  return [...furnitureLayers(room, body, view), ...layersOf(body, view, working)].sort(
+  return [...furnitureLayers(room, body, view), ...layersOf(body, view, working, stretched)].sort(
     (a, b) => a.depth - b.depth,
   );
 }

@@ -1,4 +1,5 @@
 export { boxOf, type Box } from './box';
 export type { Cloth, Fill, Layer, Tone } from './draw';
 export { pictureOf, type Drawn } from './figure';
+export type { Stretched } from './shade';
 export { motionOf, type Motion } from './motion';

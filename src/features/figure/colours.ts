@@ -24,6 +24,8 @@ const DEPTH: Readonly<
 export interface Colours {
   readonly fill: (cloth: Cloth, tone: Tone) => string;
   readonly line: (tone: Tone) => string;
+  /** Over what is stretched. */
+  readonly shade: string;
 }
 
 const known = new WeakMap<Tokens, Colours>();
@@ -57,6 +59,7 @@ export function coloursOf(t: Tokens): Colours {
           return mixed(t.sheet, t.river, 0.12);
       }
     },
+    shade: t.clay,
     line: (tone) =>
       tone === 'working'
         ? t.ink

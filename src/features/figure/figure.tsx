@@ -44,8 +44,8 @@ export function Figure({
   const keys = motion?.keys ?? 0;
   const place = usePlaceOf(keys, dose);
   const layers = useMemo(
-    () => (shown && motion ? pictureOf(shown.drawn, motion.at(place)) : undefined),
-    [shown, motion, place],
+    () => (shown && motion ? pictureOf(shown.drawn, motion.at(place), level.stretched) : undefined),
+    [shown, motion, place, level],
   );
   const borrowed = says && shown?.borrowed;
   return (

@@ -36,6 +36,17 @@ export const Picture = memo(function Picture({
         <ClipPath id={`${id}trunk`}>
           <Path d={trunk} />
         </ClipPath>
+        {layers.map(({ shades, line }, i) =>
+          shades && line ? (
+            <ClipPath key={`clip${i}`} id={`${id}part${i}`}>
+              <Path d={line} />
+            </ClipPath>
+          ) : null,
+        )}
+        <RadialGradient id={`${id}shade`}>
+          <Stop offset={0} stopColor={colours.shade} stopOpacity={0.78} />
+          <Stop offset={1} stopColor={colours.shade} stopOpacity={0} />
+        </RadialGradient>
         {layers.map(({ seam, tone }, i) =>
           seam ? (
             <RadialGradient key={i} id={`${id}seam${i}`}>
@@ -58,7 +69,7 @@ export const Picture = memo(function Picture({
 });
 
 function LayerShapes({
-  layer: { line, fills, tone, seam },
+  layer: { line, fills, tone, seam, shades },
   pen,
   colours,
   id,
@@ -83,6 +94,16 @@ function LayerShapes({
       )}
       {fills.map(({ d, cloth }, i) => (
         <Path key={i} d={d} fill={colours.fill(cloth, tone)} />
+      ))}
+      {shades?.map(({ at: [x, y], r }, i) => (
+        <Circle
+          key={`shade${i}`}
+          cx={x}
+          cy={y}
+          r={r}
+          fill={`url(#${id}shade)`}
+          clipPath={`url(#${id}part${at})`}
+        />
       ))}
       {seam && (
         <Circle

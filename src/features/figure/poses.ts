@@ -1,24 +1,36 @@
-import { useEffect, useState } from 'react';
+import { useSyncExternalStore } from 'react';
 import type { Drawn } from '@/core/figure';
 import type { Poses } from '@/core/figure/poses';
 import { SHIPPED, type Level, type Move } from '@/core/moves';
 
 let loaded: Poses | undefined;
-let loading: Promise<Poses> | undefined;
+let loading: Promise<unknown> | undefined;
+
+const waiting = new Set<() => void>();
+
+function load(): void {
+  loading ??= import('@/core/figure/poses')
+    .then(({ POSES }) => {
+      loaded = POSES;
+      waiting.forEach((tell) => tell());
+    })
+    // Without its pictures every screen still says all of it in words.
+    .catch(() => (loading = undefined));
+}
+
+function subscribe(tell: () => void): () => void {
+  waiting.add(tell);
+  load();
+  return () => void waiting.delete(tell);
+}
 
 /** The poses, which come when a figure is first drawn: no screen waits for them. */
 export function usePoses(): Poses | undefined {
-  const [poses, setPoses] = useState(loaded);
-  useEffect(() => {
-    // They may have come between the first drawing and now.
-    if (loaded) return setPoses(loaded);
-    let isHere = true;
-    loading ??= import('@/core/figure/poses').then(({ POSES }) => (loaded = POSES));
-    // Without its pictures every screen still says all of it in words.
-    loading.then((all) => isHere && setPoses(all)).catch(() => (loading = undefined));
-    return () => void (isHere = false);
-  }, []);
-  return poses;
+  return useSyncExternalStore(
+    subscribe,
+    () => loaded,
+    () => undefined,
+  );
 }
 
 /** How a level is drawn, and whose figure that is where it is not its own. */

@@ -146,7 +146,7 @@ export const FLOOR: Poses = {
     ),
   },
   'leg-press-back-on-all-fours': {
-    'toes-sliding': d('fours', [{}, { p: [2], lR: { f: 10, k: 6, d: 20, lies: true } }], LEGS),
+    'toes-sliding': d('fours', [{}, { lR: { f: 13, k: 4, d: -30 } }], LEGS),
     'heel-up': d('fours', [{}, { lR: { f: -16, k: 60, d: 0 } }], LEGS),
   },
   'slow-lowering-knees-down': {
