@@ -88,7 +88,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     go: chosen('Thursday chair circle', /^Block: Build up/),
   },
-  { name: 'findings-wide', viewport: WIDE, go: findings('Down and up again') },
+  { name: 'findings-wide', viewport: WIDE, go: findings('Signal box reset') },
   { name: 'fit-phone', viewport: PHONE, go: proposed('Signal box reset', 'Fit to 10:00') },
   { name: 'order-wide', viewport: WIDE, go: proposed('Thursday chair circle', 'Order') },
   { name: 'moves-phone', viewport: PHONE, go: moves },
