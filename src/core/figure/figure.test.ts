@@ -168,13 +168,12 @@ describe('figures', () => {
   });
 
   test('a picture has numbers alone in its outlines', () => {
-    for (const named of ALL) {
-      const { at } = motionOf(named.drawn);
-      for (const { line = '', fills } of pictureOf(named.drawn, at(0))) {
-        for (const d of [line, ...fills.map((fill) => fill.d)])
-          expect(d).not.toMatch(/NaN|Infinity|e-/);
-      }
-    }
+    const odd = ALL.filter(({ drawn }) => {
+      const layers = pictureOf(drawn, motionOf(drawn).at(0));
+      const outlines = layers.flatMap(({ line = '', fills }) => [line, ...fills.map(({ d }) => d)]);
+      return /NaN|Infinity|e-/.test(outlines.join());
+    });
+    expect(odd).toEqual([]);
   });
 
   test('what is stretched is shaded on its own side, and not through the body', () => {

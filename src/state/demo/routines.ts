@@ -218,10 +218,10 @@ Heel slides: 10 reps, level half way
 Pelvic tilt: 15 reps, level small in lighter
 Knee drops: 12 reps, also cushion
 Bridge: 7 reps, held 3s, level small
-rest 12s
+rest 13s
 
 [settle]
-Lying rest breath: 12 breaths, level knees bent
+Lying rest breath: 12 breaths, level head on a cushion, prop none, set-up "Lie back, head flat on the mattress, one hand on the belly."
 `,
   'wharf-wheels': `title: Wharf wheels
 group: chair
