@@ -15,7 +15,6 @@ export const BONE = {
   thigh: 24.5,
   shank: 24.6,
   ankle: 4,
-  foot: 15.2,
 } as const;
 
 /** Half thicknesses. */
@@ -37,7 +36,6 @@ export const ROUND = {
   finger: 1.3,
   neck: 3.1,
   skull: [5, 6.6, 5.8],
-  jaw: 3.6,
 } as const;
 
 /** Places along the trunk: half width, half depth, and how far it sits behind the line of the spine. */

@@ -103,15 +103,25 @@ export function layersOf(
 /** From the side one half of a body hides the other, and is drawn paler. */
 const isFromTheSide = ({ right }: Camera) => Math.abs(right[2]) > 0.6;
 
+/** How near thigh and shank are where they are two things. */
+const depthsOf = (
+  { hip, knee, ankle }: Pick<LegBones, 'hip' | 'knee' | 'ankle'>,
+  near: (at: Vec) => number,
+) => ({
+  thigh: (near(hip) + near(knee) * 2) / 3,
+  shank: (near(knee) + near(ankle)) / 2 + 0.4,
+});
+
 /** How near the parts of a leg are that a hand lies on, on the side of who looks. */
 function handLiesOver(
   { hip, knee, ankle }: LegBones,
   hand: Vec,
   near: (at: Vec) => number,
 ): readonly number[] {
+  const { thigh, shank } = depthsOf({ hip, knee, ankle }, near);
   const parts: readonly (readonly [Vec, Vec, number])[] = [
-    [hip, knee, (near(hip) + near(knee) * 2) / 3],
-    [knee, ankle, (near(knee) + near(ankle)) / 2 + 0.4],
+    [hip, knee, thigh],
+    [knee, ankle, shank],
   ];
   return parts.flatMap(([a, b, own]) => {
     const way = sub(b, a);
@@ -202,11 +212,10 @@ function legLayers(
   };
   // Seen end on, a thigh and its shank are two things, or the knee can't be seen.
   if (seen < 15) {
-    const thighDepth = (near(hip) + near(knee) * 2) / 3;
-    const shankDepth = (near(knee) + near(ankle)) / 2 + 0.4;
+    const depths = depthsOf(body.legs[side], near);
     return [
-      { depth: thighDepth, tone, line: lineOf(thigh), fills: thigh, seam, ...on('thigh') },
-      { depth: shankDepth, tone, line: lineOf(shank), fills: shank, ...on('shank') },
+      { depth: depths.thigh, tone, line: lineOf(thigh), fills: thigh, seam, ...on('thigh') },
+      { depth: depths.shank, tone, line: lineOf(shank), fills: shank, ...on('shank') },
     ];
   }
   const fills = [...shank, ...thigh];

@@ -3,7 +3,7 @@ import { SHIPPED } from '@/core/moves';
 import { BONE } from './body';
 import { posesOf, pictureOf, type Drawn } from './figure';
 import { motionOf } from './motion';
-import { mirrored } from './pose';
+import type { Bend, Pose } from './pose';
 import { POSES } from './poses';
 import { solve, type Body } from './solve';
 import { add, length, scale, sub, type Vec } from './vec';
@@ -62,6 +62,26 @@ const fold = (a: Vec, b: Vec, c: Vec): number => {
   return (Math.acos(Math.min(1, Math.max(-1, cos))) * 180) / Math.PI;
 };
 
+/** The same pose on the other side. */
+function mirrored(pose: Pose): Pose {
+  const flip = ([f, l, t]: Bend): Bend => [f, -l, -t];
+  const { rest, pelvis, arms, legs } = pose;
+  return {
+    rest:
+      'hips' in rest
+        ? { hips: [-rest.hips[0], rest.hips[1], rest.hips[2]] }
+        : { ...rest, over: [-rest.over[0], rest.over[1]] },
+    pelvis: [pelvis[0], -pelvis[1], -pelvis[2], -pelvis[3]],
+    lumbar: flip(pose.lumbar),
+    mid: flip(pose.mid),
+    upper: flip(pose.upper),
+    neck: flip(pose.neck),
+    head: flip(pose.head),
+    arms: { left: arms.right, right: arms.left },
+    legs: { left: legs.right, right: legs.left },
+  };
+}
+
 describe('figures', () => {
   test('every level of every move has one, and none is for a level that is not there', () => {
     const levels = SHIPPED.moves.flatMap(({ id, levels: own }) =>
@@ -77,7 +97,7 @@ describe('figures', () => {
   test('hands and feet come to where they are to be in every moment', () => {
     const short = ({ arms, legs }: Body) =>
       Math.max(...SIDES.flatMap((side) => [arms[side].short, legs[side].short]));
-    expect(wrong(short, 6.6)).toEqual([]);
+    expect(wrong(short, 2.8)).toEqual([]);
     expect(offInKeys(short, 2.8)).toEqual([]);
   });
 
@@ -91,6 +111,39 @@ describe('figures', () => {
     expect(wrong(knees, 158)).toEqual([]);
     // Between two poses an elbow may pass its own fold a little.
     expect(wrong(elbows, 173)).toEqual([]);
+  });
+
+  // Working limits, in degrees: how far forward and back, to a side, and round each joint goes.
+  const SPINE = {
+    lumbar: { back: -20, forward: 40, side: 20, turn: 16 },
+    mid: { back: -20, forward: 36, side: 18, turn: 24 },
+    upper: { back: -18, forward: 30, side: 16, turn: 26 },
+    neck: { back: -35, forward: 40, side: 25, turn: 35 },
+    head: { back: -25, forward: 30, side: 15, turn: 35 },
+  } as const;
+  const LEG = { f: [-30, 140], b: [-30, 50], r: [-45, 80], k: [-2, 158], d: [-75, 38] } as const;
+  const ARM = { f: [-60, 190], b: [-70, 190], e: [0, 150] } as const;
+
+  test('no joint of a key pose goes further than it can', () => {
+    const outside = (limb: object, limits: Readonly<Record<string, readonly [number, number]>>) =>
+      Object.entries(limb).filter(([key, value]) => {
+        const [least, most] = limits[key] ?? [];
+        return least !== undefined && most !== undefined && (value < least || value > most);
+      });
+    const wrongOf = (pose: Pose) => [
+      ...Object.entries(SPINE).filter(([joint, { back, forward, side, turn }]) => {
+        const [f, s, t] = pose[joint as keyof typeof SPINE];
+        return f < back || f > forward || Math.abs(s) > side || Math.abs(t) > turn;
+      }),
+      ...SIDES.flatMap((side) => [
+        ...outside(pose.legs[side], LEG),
+        ...outside(pose.arms[side], ARM),
+      ]),
+    ];
+    const off = ALL.flatMap(({ name, drawn }) =>
+      posesOf(drawn).flatMap((pose) => wrongOf(pose).map(([joint]) => `${name}: ${joint}`)),
+    );
+    expect(off).toEqual([]);
   });
 
   test('nothing is under the floor', () => {
@@ -108,7 +161,7 @@ describe('figures', () => {
       return -Math.min(...hands, ...feet, ...heights);
     };
     expect(offInKeys(under, 2.4)).toEqual([]);
-    expect(wrong(under, 6.6)).toEqual([]);
+    expect(wrong(under, 2.4)).toEqual([]);
   });
 
   test('the mirror of a pose is its mirror', () => {

@@ -5,7 +5,7 @@ import { VIEWS, type View, type ViewName } from './flat';
 import { furnitureLayers, type Furniture } from './furniture';
 import type { Stretched } from './shade';
 import { changed, type Pose, type PoseChange } from './pose';
-import { solve, type Body } from './solve';
+import type { Body } from './solve';
 
 /** How a level is drawn: its key poses in turn, written with the working side as the right one. */
 export interface Drawn {
@@ -24,7 +24,7 @@ export function posesOf({ base, keys }: Drawn): readonly Pose[] {
   return keys.map((change) => changed(pose, change));
 }
 
-export function viewOf({ base, view }: Drawn): View {
+function viewOf({ base, view }: Drawn): View {
   return VIEWS[view ?? BASES[base].view];
 }
 
@@ -42,5 +42,3 @@ export function pictureOf(
     (a, b) => a.depth - b.depth,
   );
 }
-
-export const bodiesOf = (drawn: Drawn): readonly Body[] => posesOf(drawn).map(solve);

@@ -14,64 +14,58 @@ import type { Body } from './solve';
 import { add, along, lerp, sub, unit, type Vec } from './vec';
 
 /** What stands in a picture besides the figure. */
-export const FURNITURE = [
-  'chair',
-  'armchair',
-  'chair-ahead',
-  'seat-ahead',
-  'chair-right',
-  'chair-left',
-  'seat-behind',
-  'counter-beside',
-  'strap-foot-right',
-  'step-low',
-  'line-across',
-  'wheelchair',
-  'walker',
-  'wall',
-  'wall-behind',
-  'wall-beside',
-  'counter',
-  'rail',
-  'bed',
-  'couch',
-  'mat',
-  'mat-along',
-  'floor',
-  'block',
-  'low-seat',
-  'book',
-  'cushion-head',
-  'cushion-side',
-  'cushion-knees',
-  'cushion-between',
-  'cushion-kneel',
-  'cushion-legs',
-  'block-between',
-  'block-feet',
-  'roller',
-  'towel-back',
-  'pillow-back',
-  'cushion-back',
-  'cushion-back-big',
-  'blanket',
-  'strap-left',
-  'stick-across-hips',
-  'roller-along',
-  'towel-hips',
-  'strap-foot',
-  'stick',
-  'stick-back',
-  'band',
-  'band-feet',
-  'band-side',
-  'weights',
-  'weight-one',
-  'step',
-  'screen',
-  'line',
-] as const;
-export type Furniture = (typeof FURNITURE)[number];
+export type Furniture =
+  | 'chair'
+  | 'armchair'
+  | 'chair-ahead'
+  | 'seat-ahead'
+  | 'chair-right'
+  | 'chair-left'
+  | 'seat-behind'
+  | 'counter-beside'
+  | 'strap-foot-right'
+  | 'step-low'
+  | 'line-across'
+  | 'wheelchair'
+  | 'walker'
+  | 'wall'
+  | 'wall-behind'
+  | 'wall-beside'
+  | 'counter'
+  | 'bed'
+  | 'couch'
+  | 'mat'
+  | 'floor'
+  | 'block'
+  | 'low-seat'
+  | 'cushion-head'
+  | 'cushion-side'
+  | 'cushion-knees'
+  | 'cushion-kneel'
+  | 'cushion-legs'
+  | 'block-between'
+  | 'block-feet'
+  | 'roller'
+  | 'towel-back'
+  | 'pillow-back'
+  | 'cushion-back'
+  | 'cushion-back-big'
+  | 'blanket'
+  | 'strap-left'
+  | 'stick-across-hips'
+  | 'roller-along'
+  | 'towel-hips'
+  | 'strap-foot'
+  | 'stick'
+  | 'stick-back'
+  | 'band'
+  | 'band-feet'
+  | 'band-side'
+  | 'weights'
+  | 'weight-one'
+  | 'step'
+  | 'screen'
+  | 'line';
 
 interface Drawing {
   readonly camera: Camera;
@@ -82,7 +76,7 @@ interface Drawing {
 const BEHIND = -400;
 const BEFORE = 400;
 
-function boxOf(camera: Camera, from: Vec, to: Vec): string {
+function slab(camera: Camera, from: Vec, to: Vec): string {
   const corners: Vec[] = [0, 1, 2, 3, 4, 5, 6, 7].map((i) => [
     i & 1 ? from[0] : to[0],
     i & 2 ? from[1] : to[1],
@@ -111,8 +105,8 @@ function chair(camera: Camera, [x, , z]: Vec, facing: 1 | -1, arms: boolean): re
           ]
         : []),
     ]),
-    wood(boxOf(camera, at(-12.6, seat - 2.2, -13.4), at(12.6, seat - 0.4, 10))),
-    wood(boxOf(camera, at(-12, backrest - 10, -15.2), at(12, backrest, -14))),
+    wood(slab(camera, at(-12.6, seat - 2.2, -13.4), at(12.6, seat - 0.4, 10))),
+    wood(slab(camera, at(-12, backrest - 10, -15.2), at(12, backrest, -14))),
   ];
 }
 
@@ -137,7 +131,7 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
       return [{ depth: BEHIND - 10, tone: 'far', fills: made('mat', d) }];
     }
     const [x, z] = [hips[0], hips[2]];
-    const d = boxOf(camera, [x - 36, -0.5, z - 36], [x + 36, -0.1, z + 40]);
+    const d = slab(camera, [x - 36, -0.5, z - 36], [x + 36, -0.1, z + 40]);
     return [{ depth: BEHIND - 10, tone: 'far', fills: made('mat', d) }];
   },
   mat: ({ camera, body }) => {
@@ -152,9 +146,8 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
     const xs = all.map((one) => one[0]);
     const from: Vec = [Math.min(...xs, -12) - 14, -1, Math.min(...zs) - 8];
     const to: Vec = [Math.max(...xs, 12) + 14, -0.1, Math.max(...zs) + 8];
-    return [{ depth: BEHIND - 10, tone: 'far', fills: made('mat', boxOf(camera, from, to)) }];
+    return [{ depth: BEHIND - 10, tone: 'far', fills: made('mat', slab(camera, from, to)) }];
   },
-  'mat-along': (drawing) => MAKERS.mat(drawing),
   chair: ({ camera }) => [one(chair(camera, [0, 0, 0], 1, false))],
   armchair: ({ camera }) => [one(chair(camera, [0, 0, 0], 1, true))],
   'chair-ahead': ({ camera }) => [one(chair(camera, [0, 0, 36], 1, false), BEHIND)],
@@ -167,8 +160,8 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
     one(
       made(
         'wood',
-        boxOf(camera, [-34, 0, -34], [-19, HEIGHT.counter - 3, 44]),
-        boxOf(camera, [-36, HEIGHT.counter - 3, -36], [-17, HEIGHT.counter, 46]),
+        slab(camera, [-34, 0, -34], [-19, HEIGHT.counter - 3, 44]),
+        slab(camera, [-36, HEIGHT.counter - 3, -36], [-17, HEIGHT.counter, 46]),
       ),
     ),
   ],
@@ -176,14 +169,14 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
     const { heel, toe } = body.legs.right;
     const from: Vec = [heel[0] - 7, 0, heel[2] - 4];
     return [
-      one(made('wood', boxOf(camera, from, [heel[0] + 7, Math.max(2, heel[1] - 2.3), toe[2] + 3]))),
+      one(made('wood', slab(camera, from, [heel[0] + 7, Math.max(2, heel[1] - 2.3), toe[2] + 3]))),
     ];
   },
   'line-across': ({ camera }) => [
     {
       depth: BEHIND - 5,
       tone: 'far',
-      fills: made('wood', boxOf(camera, [-16, 0, 11], [22, 0.1, 13])),
+      fills: made('wood', slab(camera, [-16, 0, 11], [22, 0.1, 13])),
     },
   ],
   'strap-foot-right': ({ camera, body }) => {
@@ -216,8 +209,8 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
     return [
       one([
         ...made('metal', ...frame),
-        ...made('cloth', boxOf(camera, [-11, 34, -14.6], [11, 52, -13])),
-        ...made('wood', boxOf(camera, [-12, wheel - 2, -12], [12, wheel - 0.4, 10])),
+        ...made('cloth', slab(camera, [-11, 34, -14.6], [11, 52, -13])),
+        ...made('wood', slab(camera, [-12, wheel - 2, -12], [12, wheel - 0.4, 10])),
       ]),
       { depth: BEHIND - 1, tone: 'far', line: ring(13.5, 17.6, -6, 17.6), fills: [] },
       { depth: BEFORE, tone: 'near', line: ring(-13.5, 17.6, -6, 17.6), fills: [] },
@@ -238,27 +231,15 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
       ),
     ),
   ],
-  wall: ({ camera }) => [one(made('wood', boxOf(camera, [-30, 0, 34], [30, 100, 35.5])))],
-  'wall-behind': ({ camera }) => [one(made('wood', boxOf(camera, [-30, 0, -11], [30, 104, -9.6])))],
-  'wall-beside': ({ camera }) => [
-    one(made('wood', boxOf(camera, [-27, 0, -20], [-25.6, 100, 26]))),
-  ],
+  wall: ({ camera }) => [one(made('wood', slab(camera, [-30, 0, 34], [30, 100, 35.5])))],
+  'wall-behind': ({ camera }) => [one(made('wood', slab(camera, [-30, 0, -11], [30, 104, -9.6])))],
+  'wall-beside': ({ camera }) => [one(made('wood', slab(camera, [-27, 0, -20], [-25.6, 100, 26])))],
   counter: ({ camera }) => [
     one(
       made(
         'wood',
-        boxOf(camera, [-34, 0, 26], [34, HEIGHT.counter - 3, 42]),
-        boxOf(camera, [-36, HEIGHT.counter - 3, 23], [36, HEIGHT.counter, 44]),
-      ),
-    ),
-  ],
-  rail: ({ camera }) => [
-    one(
-      made(
-        'metal',
-        rod(camera, [-28, 0, 30], [-28, 53, 30], 0.9),
-        rod(camera, [28, 0, 30], [28, 53, 30], 0.9),
-        rod(camera, [-30, 53, 30], [30, 53, 30], 1.3),
+        slab(camera, [-34, 0, 26], [34, HEIGHT.counter - 3, 42]),
+        slab(camera, [-36, HEIGHT.counter - 3, 23], [36, HEIGHT.counter, 44]),
       ),
     ),
   ],
@@ -272,12 +253,12 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
       one(
         made(
           'wood',
-          boxOf(camera, [-30, 4, a], [30, bed - 8, b]),
+          slab(camera, [-30, 4, a], [30, bed - 8, b]),
           rod(camera, [-26, 0, a + 3], [-26, 5, a + 3], 1.4),
           rod(camera, [-26, 0, b - 3], [-26, 5, b - 3], 1.4),
         ),
       ),
-      one(made('cloth', boxOf(camera, [-30, bed - 8, a], [30, bed - 0.3, b])), BEHIND + 1),
+      one(made('cloth', slab(camera, [-30, bed - 8, a], [30, bed - 0.3, b])), BEHIND + 1),
     ];
   },
   couch: ({ camera, body }) => {
@@ -289,10 +270,10 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
     const [a, b] = isLying ? [Math.min(...all) - 8, Math.max(...all) + 8] : [-18, 10];
     return [
       one([
-        ...made('cloth', boxOf(camera, [-34, 2, a], [34, couch - 0.4, b])),
+        ...made('cloth', slab(camera, [-34, 2, a], [34, couch - 0.4, b])),
         ...(isLying
-          ? made('cloth', boxOf(camera, [24, couch, a], [32, couch + 18, b]))
-          : made('cloth', boxOf(camera, [-34, couch, -24], [34, couch + 22, -13]))),
+          ? made('cloth', slab(camera, [24, couch, a], [32, couch + 18, b]))
+          : made('cloth', slab(camera, [-34, couch, -24], [34, couch + 22, -13]))),
       ]),
     ];
   },
@@ -301,32 +282,13 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
     one(
       made(
         'wood',
-        boxOf(camera, [-8, 0, body.hips[2] - 8], [8, body.hips[1] - 6.9, body.hips[2] + 4]),
-      ),
-    ),
-  ],
-  book: ({ camera, body }) => [
-    one(
-      made(
-        'wood',
-        boxOf(camera, [-12, 0, body.legs.right.heel[2] - 3], [12, 3, body.legs.right.toe[2] + 3]),
+        slab(camera, [-8, 0, body.hips[2] - 8], [8, body.hips[1] - 6.9, body.hips[2] + 4]),
       ),
     ),
   ],
   'cushion-head': ({ camera, body }) => underHead(camera, body, 4),
   'cushion-side': ({ camera, body }) => underHead(camera, body, 8),
-  'cushion-knees': ({ camera, body }) => {
-    const { left, right } = body.legs;
-    const low = Math.min(left.knee[1], right.knee[1]);
-    const at = low === left.knee[1] ? left.knee : right.knee;
-    const top = Math.max(2, low - 3.4);
-    return [
-      one(
-        made('wood', boxOf(camera, [at[0] - 9, 0, at[2] - 8], [at[0] + 9, top, at[2] + 8])),
-        BEHIND + 5,
-      ),
-    ];
-  },
+  'cushion-knees': ({ camera, body }) => underKnee(camera, body, 9, 3.4),
   'cushion-legs': ({ camera, body }) =>
     (['left', 'right'] as const).map((side) => {
       const { knee, hip } = body.legs[side];
@@ -334,40 +296,19 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
       return one(
         made(
           'wood',
-          boxOf(
-            camera,
-            [at[0] - 6, 0, at[2] - 7],
-            [at[0] + 6, Math.max(2, at[1] - 3.6), at[2] + 7],
-          ),
+          slab(camera, [at[0] - 6, 0, at[2] - 7], [at[0] + 6, Math.max(2, at[1] - 3.6), at[2] + 7]),
         ),
         BEHIND + 5,
       );
     }),
-  'cushion-between': ({ camera, body }) => between(camera, body, 'cloth'),
-  'cushion-kneel': ({ camera, body }) => {
-    const { left, right } = body.legs;
-    const at = left.knee[1] < right.knee[1] ? left.knee : right.knee;
-    return [
-      one(
-        made(
-          'wood',
-          boxOf(
-            camera,
-            [at[0] - 8, 0, at[2] - 7],
-            [at[0] + 8, Math.max(1.6, at[1] - 4), at[2] + 7],
-          ),
-        ),
-        BEHIND + 5,
-      ),
-    ];
-  },
-  'block-between': ({ camera, body }) => between(camera, body, 'wood'),
+  'cushion-kneel': ({ camera, body }) => underKnee(camera, body, 8, 4),
+  'block-between': ({ camera, body }) => between(camera, body),
   'block-feet': ({ camera, body }) => {
     const zs = [body.legs.left.heel[2], body.legs.right.toe[2]];
     const top = Math.max(1, Math.min(body.legs.left.heel[1], body.legs.right.heel[1]) - 2.4);
     return [
       one(
-        made('wood', boxOf(camera, [-11, 0, Math.min(...zs) - 3], [11, top, Math.max(...zs) + 2])),
+        made('wood', slab(camera, [-11, 0, Math.min(...zs) - 3], [11, top, Math.max(...zs) + 2])),
         BEHIND + 5,
       ),
     ];
@@ -399,14 +340,14 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
   },
   'pillow-back': ({ camera, body }) => {
     const at = body.back[3] ?? body.hips;
-    const box = boxOf(camera, [-14, 0, at[2] - 9], [14, Math.max(2, at[1] - 6), at[2] + 9]);
+    const box = slab(camera, [-14, 0, at[2] - 9], [14, Math.max(2, at[1] - 6), at[2] + 9]);
     return [one(made('cloth', box), BEHIND + 5)];
   },
   'cushion-back': ({ camera, body }) => behindBack(camera, body, 7),
   'cushion-back-big': ({ camera, body }) => behindBack(camera, body, 15),
   blanket: ({ camera, body }) => {
     const { hips, legs } = body;
-    const box = boxOf(camera, add(hips, [-9, -8, -6]), [
+    const box = slab(camera, add(hips, [-9, -8, -6]), [
       hips[0] + 9,
       hips[1] + 5,
       legs.left.ankle[2],
@@ -456,15 +397,15 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
   weights: ({ camera, body }) =>
     (['left', 'right'] as const).flatMap((side) => weightIn(camera, body, side)),
   'weight-one': ({ camera, body }) => weightIn(camera, body, 'right'),
-  step: ({ camera }) => [one(made('wood', boxOf(camera, [-18, 0, 12], [18, 7, 32])))],
+  step: ({ camera }) => [one(made('wood', slab(camera, [-18, 0, 12], [18, 7, 32])))],
   screen: ({ camera }) => [
     one(
       made(
         'wood',
-        boxOf(camera, [-30, 40, 26], [30, 42, 56]),
+        slab(camera, [-30, 40, 26], [30, 42, 56]),
         rod(camera, [-26, 0, 50], [-26, 40, 50], 0.9),
         rod(camera, [0, 42, 46], [0, 54, 46], 0.9),
-        boxOf(camera, [-15, 54, 45], [15, 74, 46.4]),
+        slab(camera, [-15, 54, 45], [15, 74, 46.4]),
       ),
     ),
   ],
@@ -472,27 +413,35 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
     {
       depth: BEHIND - 5,
       tone: 'far',
-      fills: made('wood', boxOf(camera, [-0.9, 0, -30], [0.9, 0.1, 44])),
+      fills: made('wood', slab(camera, [-0.9, 0, -30], [0.9, 0.1, 44])),
     },
   ],
 };
 
 function behindBack(camera: Camera, { back, hips }: Body, top: number): readonly Layer[] {
   const chest = back[2] ?? hips;
-  const box = boxOf(camera, [chest[0] - 14, 0, chest[2] - 26], [chest[0] + 16, top, chest[2] - 8]);
+  const box = slab(camera, [chest[0] - 14, 0, chest[2] - 26], [chest[0] + 16, top, chest[2] - 8]);
   return [one(made('cloth', box), BEHIND + 6)];
 }
 
 function underHead(camera: Camera, { back, hips }: Body, r: number): readonly Layer[] {
   const head = back[5] ?? hips;
   const top = Math.max(1, head[1] - 5.2);
-  const box = boxOf(camera, [head[0] - r - 5, 0, head[2] - 7], [head[0] + r + 5, top, head[2] + 7]);
+  const box = slab(camera, [head[0] - r - 5, 0, head[2] - 7], [head[0] + r + 5, top, head[2] + 7]);
   return [one(made('wood', box), BEHIND + 5)];
 }
 
-function between(camera: Camera, { legs }: Body, cloth: Cloth): readonly Layer[] {
+/** Under the lower knee, so much thinner than the knee is high. */
+function underKnee(camera: Camera, { legs }: Body, half: number, less: number): readonly Layer[] {
+  const at = legs.left.knee[1] <= legs.right.knee[1] ? legs.left.knee : legs.right.knee;
+  const top = Math.max(1.8, at[1] - less);
+  const box = slab(camera, [at[0] - half, 0, at[2] - 8], [at[0] + half, top, at[2] + 8]);
+  return [one(made('wood', box), BEHIND + 5)];
+}
+
+function between(camera: Camera, { legs }: Body): readonly Layer[] {
   const at = lerp(legs.left.knee, legs.right.knee, 0.5);
-  return [one(made(cloth, boxOf(camera, add(at, [-3, -5, -5]), add(at, [3, 4.5, 5]))), BEFORE)];
+  return [one(made('wood', slab(camera, add(at, [-3, -5, -5]), add(at, [3, 4.5, 5]))), BEFORE)];
 }
 
 function handBlock(camera: Camera, { arms }: Body): readonly Layer[] {
@@ -502,7 +451,7 @@ function handBlock(camera: Camera, { arms }: Body): readonly Layer[] {
     if (at[1] > 24 || at[1] < 3) return [];
     return [
       one(
-        made('wood', boxOf(camera, [at[0] - 4, 0, at[2] - 5], [at[0] + 4, at[1] - 1.6, at[2] + 5])),
+        made('wood', slab(camera, [at[0] - 4, 0, at[2] - 5], [at[0] + 4, at[1] - 1.6, at[2] + 5])),
         BEHIND + 5,
       ),
     ];

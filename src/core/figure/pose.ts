@@ -5,38 +5,34 @@ import type { Vec } from './vec';
 export type Bend = readonly [forward: number, left: number, turn: number];
 
 /** Where a hand can lie on its own body, or on what is sat on. */
-export const LANDMARKS = [
-  'thigh',
-  'knee',
-  'shin',
-  'ankle',
-  'foot',
-  'behind-thigh',
-  'inner-knee',
-  'hip',
-  'lap',
-  'belly',
-  'ribs',
-  'chest',
-  'low-back',
-  'other-thigh',
-  'other-knee',
-  'other-shoulder',
-  'other-elbow',
-  'other-wrist',
-  'other-hand',
-  'other-ankle',
-  'shoulder',
-  'brow',
-  'chin',
-  'crown',
-  'temple',
-  'nape',
-  'seat-side',
-  'seat-front',
-  'armrest',
-] as const;
-export type Landmark = (typeof LANDMARKS)[number];
+export type Landmark =
+  | 'thigh'
+  | 'knee'
+  | 'shin'
+  | 'ankle'
+  | 'foot'
+  | 'behind-thigh'
+  | 'inner-knee'
+  | 'hip'
+  | 'lap'
+  | 'belly'
+  | 'ribs'
+  | 'chest'
+  | 'low-back'
+  | 'other-thigh'
+  | 'other-knee'
+  | 'other-shoulder'
+  | 'other-elbow'
+  | 'other-hand'
+  | 'other-ankle'
+  | 'shoulder'
+  | 'brow'
+  | 'chin'
+  | 'temple'
+  | 'nape'
+  | 'seat-side'
+  | 'seat-front'
+  | 'armrest';
 
 /** An arm by its angles: forward, away from the body, turned out, elbow bent. */
 export interface ArmAngles {
@@ -139,36 +135,34 @@ const share = ([f = 0, l = 0, t = 0]: readonly [number, number?, number?], by: B
   t * by[2],
 ];
 
-/** A pose with changes laid over it, one after the other. */
-export function changed(base: Pose, ...changes: readonly PoseChange[]): Pose {
-  return changes.reduce((pose, c): Pose => {
-    const { o, p, sp = [0], nk = [0] } = c;
-    const { rest } = pose;
-    return {
-      rest: c.hips
-        ? { hips: c.hips }
-        : !o
-          ? rest
-          : 'hips' in rest
-            ? { hips: moved(rest.hips, o) }
-            : raised(rest, o),
-      pelvis: p
-        ? [
-            pose.pelvis[0] + p[0],
-            pose.pelvis[1] + (p[1] ?? 0),
-            pose.pelvis[2] + (p[2] ?? 0),
-            pose.pelvis[3] + (p[3] ?? 0),
-          ]
-        : pose.pelvis,
-      lumbar: plus(plus(pose.lumbar, share(sp, [0.35, 0.34, 0.2])), c.lum ?? [0, 0, 0]),
-      mid: plus(plus(pose.mid, share(sp, [0.35, 0.34, 0.4])), c.mid ?? [0, 0, 0]),
-      upper: plus(plus(pose.upper, share(sp, [0.3, 0.32, 0.4])), c.up ?? [0, 0, 0]),
-      neck: plus(pose.neck, share(nk, [0.55, 0.55, 0.5])),
-      head: plus(pose.head, share(nk, [0.45, 0.45, 0.5])),
-      arms: { left: c.aL ?? c.a ?? pose.arms.left, right: c.aR ?? c.a ?? pose.arms.right },
-      legs: { left: c.lL ?? c.l ?? pose.legs.left, right: c.lR ?? c.l ?? pose.legs.right },
-    };
-  }, base);
+/** A pose with a change laid over it. */
+export function changed(pose: Pose, c: PoseChange): Pose {
+  const { o, p, sp = [0], nk = [0] } = c;
+  const { rest } = pose;
+  return {
+    rest: c.hips
+      ? { hips: c.hips }
+      : !o
+        ? rest
+        : 'hips' in rest
+          ? { hips: moved(rest.hips, o) }
+          : raised(rest, o),
+    pelvis: p
+      ? [
+          pose.pelvis[0] + p[0],
+          pose.pelvis[1] + (p[1] ?? 0),
+          pose.pelvis[2] + (p[2] ?? 0),
+          pose.pelvis[3] + (p[3] ?? 0),
+        ]
+      : pose.pelvis,
+    lumbar: plus(plus(pose.lumbar, share(sp, [0.35, 0.34, 0.2])), c.lum ?? [0, 0, 0]),
+    mid: plus(plus(pose.mid, share(sp, [0.35, 0.34, 0.4])), c.mid ?? [0, 0, 0]),
+    upper: plus(plus(pose.upper, share(sp, [0.3, 0.32, 0.4])), c.up ?? [0, 0, 0]),
+    neck: plus(pose.neck, share(nk, [0.55, 0.55, 0.5])),
+    head: plus(pose.head, share(nk, [0.45, 0.45, 0.5])),
+    arms: { left: c.aL ?? c.a ?? pose.arms.left, right: c.aR ?? c.a ?? pose.arms.right },
+    legs: { left: c.lL ?? c.l ?? pose.legs.left, right: c.lR ?? c.l ?? pose.legs.right },
+  };
 }
 
 const moved = (a: Vec, b: Vec): Vec => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
@@ -177,23 +171,3 @@ const raised = (rest: Extract<Rest, { low: number }>, [x, y, z]: Vec): Rest => (
   low: rest.low + y,
   over: [rest.over[0] + x, rest.over[1] + z],
 });
-
-/** The same pose on the other side. */
-export function mirrored(pose: Pose): Pose {
-  const flip = ([f, l, t]: Bend): Bend => [f, -l, -t];
-  const { rest, pelvis, arms, legs } = pose;
-  return {
-    rest:
-      'hips' in rest
-        ? { hips: [-rest.hips[0], rest.hips[1], rest.hips[2]] }
-        : { ...rest, over: [-rest.over[0], rest.over[1]] },
-    pelvis: [pelvis[0], -pelvis[1], -pelvis[2], -pelvis[3]],
-    lumbar: flip(pose.lumbar),
-    mid: flip(pose.mid),
-    upper: flip(pose.upper),
-    neck: flip(pose.neck),
-    head: flip(pose.head),
-    arms: { left: arms.right, right: arms.left },
-    legs: { left: legs.right, right: legs.left },
-  };
-}

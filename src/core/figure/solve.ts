@@ -141,7 +141,7 @@ function standAt(pose: Pose, hips: Vec, floor: number): Body {
 export const isGoal = (own: Arm): own is ArmGoal => 'on' in own || 'at' in own;
 
 const isOnOther = (own: Arm) =>
-  'on' in own && (own.on === 'other-wrist' || own.on === 'other-elbow' || own.on === 'other-hand');
+  'on' in own && (own.on === 'other-elbow' || own.on === 'other-hand');
 
 /** Where a chain of two bones bends, and how far it falls short. */
 function bendOf(
@@ -213,14 +213,19 @@ function leg(own: Leg, side: Side, hips: Vec, pelvis: Frame, floor: number): Leg
     return { hip, knee, ankle, ...foot(ankle, frame), short };
   }
   if ('upper' in own) {
-    const knee = along(hip, outOf(pelvis, own.upper), BONE.thigh);
-    const ankle = along(knee, outOf(pelvis, own.lower), BONE.shank);
-    const up = outOf(pelvis, own.aside);
-    const toes = outOf(pelvis, own.end);
-    return { hip, knee, ankle, ...footAbove(floor, ankle, frameAlong(up, toes)), short: 0 };
+    const straight = along(hip, outOf(pelvis, own.upper), BONE.thigh);
+    const free = along(straight, outOf(pelvis, own.lower), BONE.shank);
+    const frame = frameAlong(outOf(pelvis, own.aside), outOf(pelvis, own.end));
+    const { heel, ball, toe } = footAbove(floor, free, frame);
+    const under = floor - Math.min(heel[1] - ROUND.heel, ball[1] - ROUND.ball, toe[1] - ROUND.toe);
+    // Between two poses a foot goes along the floor and not through it.
+    const aim = add(free, [0, Math.max(0, under), 0]);
+    const hint = sub(straight, lerp(hip, free, 0.5));
+    const { at: knee, end: ankle } = bendOf(hip, aim, BONE.thigh, BONE.shank, hint);
+    return { hip, knee, ankle, ...footAbove(floor, ankle, frame), short: 0 };
   }
   if (own.lies) {
-    // Forward until the leg lies on the floor: the nearer half holds the place, time and again.
+    // How far forward it has to be is found by halving what is left to look through.
     let [low, high] = [(own.f ?? 0) - 60, (own.f ?? 0) + 60];
     for (let i = 0; i < 18; i++) {
       const f = (low + high) / 2;
@@ -250,15 +255,16 @@ function leg(own: Leg, side: Side, hips: Vec, pelvis: Frame, floor: number): Leg
 
 type Half = Omit<Body, 'arms'>;
 
-/** An arm whose hand would be under the floor lies on it. */
+/** An arm that would be under the floor lies on it, with its elbow up. */
 function above(own: ArmBones, side: Side, half: Half, floor: number): ArmBones {
-  const under = Math.min(own.wrist[1] - ROUND.wrist, own.tip[1] - ROUND.finger);
+  const { elbow, wrist, tip } = own;
+  const under = Math.min(wrist[1] - ROUND.wrist, tip[1] - ROUND.finger, elbow[1] - ROUND.elbow);
   if (under > floor - 0.3) return own;
-  const palm = lerp(own.wrist, own.tip, 0.5);
-  const way = sub(own.tip, own.wrist);
-  const at = mirror([palm[0], floor + ROUND.palm, palm[2]], side);
-  const hand = mirror(unit([way[0], 0, way[2]]), side);
-  return arm({ at, hand }, side, half);
+  const palm = lerp(wrist, tip, 0.5);
+  const way = sub(tip, wrist);
+  const at = mirror([palm[0], Math.max(palm[1], floor + ROUND.palm), palm[2]], side);
+  const hand = mirror(unit([way[0], Math.max(0, way[1]), way[2]]), side);
+  return arm({ at, hand, elbow: mirror(into(half.upper, [0, 1, 0]), side) }, side, half);
 }
 
 /** Where the fingers touch and not the palm. */
@@ -312,26 +318,21 @@ function arm(own: Arm, side: Side, half: Half, other?: ArmBones): ArmBones {
     const points = hand ? unit(mirror(hand, side)) : scale(fore[1], -1);
     return { shoulder, elbow, wrist, ...hands(wrist, points, fore[2]), short: 0 };
   }
-  const goal = own;
-  const name = goal.on ?? 'thigh';
-  const { point, normal } = goal.at
-    ? { point: mirror(goal.at, side), normal: undefined }
+  const name = own.on ?? 'thigh';
+  const { point, normal } = own.at
+    ? { point: mirror(own.at, side), normal: undefined }
     : landmark(name, side, half, other);
-  const touches = BONE.hand * (!goal.at && BY_FINGERS.includes(name) ? 0.82 : 0.45);
-  const hint = outOf(upper, mirror(goal.elbow ?? [0.55, -0.5, -0.7], side));
+  const touches = BONE.hand * (!own.at && BY_FINGERS.includes(name) ? 0.82 : 0.45);
+  const hint = outOf(upper, mirror(own.elbow ?? [0.55, -0.5, -0.7], side));
   let shoulder = shoulderOf(half, side, [0, -1, 0]);
   let points = unit(sub(point, shoulder));
   let wrist = point;
-  let elbow = shoulder;
-  let short = 0;
   for (let i = 0; i < 3; i++) {
     shoulder = shoulderOf(half, side, unit(sub(wrist, shoulder)));
     const bend = bendOf(shoulder, wrist, BONE.upperArm, BONE.forearm, hint, FOLDED);
-    elbow = bend.at;
-    short = bend.short;
-    const fore = unit(sub(wrist, elbow));
-    if (goal.hand) points = unit(mirror(goal.hand, side));
-    else if (BY_FINGERS.includes(name) && !goal.at)
+    const fore = unit(sub(wrist, bend.at));
+    if (own.hand) points = unit(mirror(own.hand, side));
+    else if (BY_FINGERS.includes(name) && !own.at)
       points = unit(add(fore, scale(unit(sub(point, wrist)), 1.4)));
     else if (normal) points = unit(square(fore, normal));
     else points = fore;
@@ -339,11 +340,8 @@ function arm(own: Arm, side: Side, half: Half, other?: ArmBones): ArmBones {
     const palm = normal ? along(point, normal, ROUND.palm * 0.8) : point;
     wrist = along(palm, points, -touches);
   }
-  const bend = bendOf(shoulder, wrist, BONE.upperArm, BONE.forearm, hint, FOLDED);
-  elbow = bend.at;
-  short = bend.short;
-  wrist = bend.end;
-  return { shoulder, elbow, wrist, ...hands(wrist, points, upper[2]), short };
+  const { at, end, short } = bendOf(shoulder, wrist, BONE.upperArm, BONE.forearm, hint, FOLDED);
+  return { shoulder, elbow: at, wrist: end, ...hands(end, points, upper[2]), short };
 }
 
 function hands(wrist: Vec, points: Vec, thumbWay: Vec): Pick<ArmBones, 'tip' | 'thumb'> {
@@ -423,8 +421,6 @@ function landmark(
       return onTrunk(middle, skull, [1.6, 2.4, 5.6]);
     case 'chin':
       return onTrunk(middle, skull, [1, -5.4, 4.6]);
-    case 'crown':
-      return onTrunk(middle, skull, [-1.4, 6.4, 0]);
     case 'temple':
       return onTrunk(middle, skull, [-4.6, 2.6, 0]);
     case 'nape':
@@ -446,8 +442,6 @@ function landmark(
         point: otherArm ? lerp(otherArm.elbow, otherArm.wrist, 0.12) : c7,
         normal: undefined,
       };
-    case 'other-wrist':
-      return { point: otherArm ? otherArm.wrist : c7, normal: undefined };
     case 'other-hand':
       return { point: otherArm ? lerp(otherArm.wrist, otherArm.tip, 0.5) : c7, normal: undefined };
   }
@@ -487,14 +481,14 @@ export function trunkOf({ hips, pelvis, lumbar, mid, upper, back }: Body): reado
   ];
 }
 
-/** The lowest point of what lies where the body lies: hands and feet with places of their own do not. */
-export function lowest(body: Body, { arms, legs }: Pick<Pose, 'arms' | 'legs'>): number {
-  const balls = [
-    ...SIDES.flatMap((side) => [
-      ...('at' in legs[side] ? [] : legBalls(body, side)),
-      ...('at' in arms[side] || 'on' in arms[side] ? [] : armBalls(body, side)),
-    ]),
-  ];
+/**
+ * The lowest point of what a body rests on: its trunk and the legs it kneels on. Hands, and legs on
+ * their way, find the floor themselves.
+ */
+function lowest(body: Body, { legs }: Pick<Pose, 'legs'>): number {
+  const kneels = SIDES.filter((side) => !('at' in legs[side] || 'upper' in legs[side]));
+  const rests = kneels.length > 0 ? kneels : SIDES.filter((side) => !('at' in legs[side]));
+  const balls = rests.flatMap((side) => legBalls(body, side));
   return Math.min(lowestOfTrunk(body), ...balls.map(({ at, r }) => at[1] - r));
 }
 
@@ -508,14 +502,7 @@ function lowestOfTrunk(body: Body): number {
   return Math.min(...ovals, head[1] - 5.4);
 }
 
-export const armBalls = ({ arms }: Body, side: Side): readonly Ball[] => [
-  { at: arms[side].shoulder, r: ROUND.shoulder },
-  { at: arms[side].elbow, r: ROUND.elbow },
-  { at: arms[side].wrist, r: ROUND.wrist },
-  { at: arms[side].tip, r: ROUND.finger },
-];
-
-export const legBalls = ({ legs }: Body, side: Side): readonly Ball[] => [
+const legBalls = ({ legs }: Body, side: Side): readonly Ball[] => [
   { at: legs[side].hip, r: ROUND.thighTop },
   { at: legs[side].knee, r: ROUND.knee },
   { at: legs[side].ankle, r: ROUND.ankle },

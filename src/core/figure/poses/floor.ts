@@ -7,9 +7,11 @@ const KNEEL = { f: 78, k: 90, d: -68 } as const;
 /** Soles together, knees out. */
 const BUTTERFLY = { f: 66, b: 48, r: 74, k: 118, d: -10, lies: true } as const;
 const NINETY = {
-  lR: { f: 78, b: 40, r: 86, k: 92, d: 0, lies: true },
-  lL: { f: 58, b: 75, r: -60, k: 90, d: 4 },
+  lR: { f: 78, b: 40, r: 80, k: 92, d: 0, lies: true },
+  lL: { f: 45, b: 35, r: -45, k: 90, d: 4 },
 } as const;
+/** The pelvis tips towards the front shin, and the back stays upright over it. */
+const TIPPED = { p: [0, -24], sp: [0, 20] } as const;
 
 /** On all fours, kneeling, folded, and sitting on the floor. */
 export const FLOOR: Poses = {
@@ -146,7 +148,7 @@ export const FLOOR: Poses = {
     ),
   },
   'leg-press-back-on-all-fours': {
-    'toes-sliding': d('fours', [{}, { lR: { f: 13, k: 4, d: -30 } }], LEGS),
+    'toes-sliding': d('fours', [{}, { lR: { at: [5, 6, -40], up: -52 } }], LEGS),
     'heel-up': d('fours', [{}, { lR: { f: -16, k: 60, d: 0 } }], LEGS),
   },
   'slow-lowering-knees-down': {
@@ -556,7 +558,7 @@ export const FLOOR: Poses = {
         {
           p: [0, -2, -6],
           lR: { f: 70, b: 34, r: 60, k: 84, lies: true },
-          lL: { f: 84, b: 14, r: -56, k: 84, lies: true },
+          lL: { f: 84, b: 14, r: -45, k: 84, lies: true },
         },
       ],
       { view: 'front-seated' },
@@ -565,7 +567,7 @@ export const FLOOR: Poses = {
       'floor-knees',
       [
         { l: { at: [14, 0, 26] } },
-        { p: [0, -2, -6], ...NINETY, lL: { f: 74, b: 45, r: -80, k: 90 } },
+        { ...NINETY, p: [0, -16, -6], sp: [0, 14], lL: { ...NINETY.lL, f: 40, b: 50 } },
       ],
       {
         view: 'front-seated',
@@ -576,11 +578,12 @@ export const FLOOR: Poses = {
     'small-lean': d(
       'floor-sit',
       [
-        { ...NINETY, aR: { on: 'knee' }, aL: BACK_HAND },
+        { ...TIPPED, ...NINETY, aR: { on: 'knee' }, aL: { at: [8, 2.8, -12], hand: [0.2, 0, -1] } },
         {
-          p: [14],
           ...NINETY,
-          lL: { ...NINETY.lL, f: 78, b: 71, r: -68 },
+          p: [14, -24, 0, -10],
+          sp: [0, 20],
+          lL: { ...NINETY.lL, f: 65, b: 40 },
           aR: { on: 'knee' },
           aL: { at: [6, 2.4, 20] },
         },
@@ -590,12 +593,13 @@ export const FLOOR: Poses = {
     full: d(
       'floor-sit',
       [
-        { ...NINETY, aR: { on: 'knee' }, aL: BACK_HAND },
+        { ...TIPPED, ...NINETY, aR: { on: 'knee' }, aL: { at: [8, 2.8, -12], hand: [0.2, 0, -1] } },
         {
-          p: [34],
+          p: [34, -20],
+          sp: [0, 16],
           nk: [-6],
           lR: { ...NINETY.lR, f: 108 },
-          lL: { ...NINETY.lL, f: 98, b: 71, r: -68 },
+          lL: { ...NINETY.lL, f: 80, b: 50 },
           a: { at: [9, 1.4, 34] },
         },
       ],

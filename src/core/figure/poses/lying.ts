@@ -11,13 +11,29 @@ const TOP = { view: 'top' } as const;
 const SIDE_TOP = { view: 'lying-side' } as const;
 const PILLOW = { with: ['cushion-head'] } as const;
 /** Both knees over to the right, the chest still on its back. */
-const kneesRight = (far: number) =>
-  ({
+const kneesRight = (far: number) => {
+  // The back turns so far back; what is left of it the far shoulder gives.
+  const back = Math.min(far, 62);
+  return {
     p: [0, 0, 0, -far],
-    lum: [0, 0, far * 0.28],
-    mid: [0, 0, far * 0.4],
-    up: [0, 0, far * 0.32],
-  }) as const;
+    lum: [0, 0, back * 0.25],
+    mid: [0, 0, back * 0.37],
+    up: [0, 0, back * 0.38],
+  } as const;
+};
+
+/** Feet stay where they are while the body comes up from its side. */
+const ON_THE_SIDE = { lR: { at: [-34, 2, 2] }, lL: { at: [36, 4, 6] } } as const;
+const ON_THE_ELBOW = {
+  hips: [0, 9.4, 0],
+  p: [0, 22],
+  sp: [0, 22],
+  nk: [0, 16],
+  lR: { at: [-34, 2, 2] },
+  lL: { at: [36, 3, 8] },
+  aR: { at: [34, 2.2, 14] },
+  aL: { at: [-24, 2.2, 18] },
+} as const;
 
 /** On the back, the front and the side. */
 export const LYING: Poses = {
@@ -136,8 +152,8 @@ export const LYING: Poses = {
     'knee-free': d(
       'supine',
       [
-        { p: [4], lum: [-8, 0, 0], lR: { f: 44, b: 54, r: 50, k: 92 } },
-        { p: [-5], lum: [8, 0, 0], lR: { f: 44, b: 54, r: 50, k: 92 } },
+        { p: [4], lum: [-8, 0, 0], lR: { f: 44, b: 50, r: 50, k: 92 } },
+        { p: [-5], lum: [8, 0, 0], lR: { f: 44, b: 50, r: 50, k: 92 } },
       ],
       { ...LEGS, view: 'lying-quarter' },
     ),
@@ -231,8 +247,8 @@ export const LYING: Poses = {
         {
           ...kneesRight(28),
           a: ARMS_OUT,
-          lR: { f: 46, b: 56, r: 40, k: 92 },
-          lL: { f: 48, b: -4, r: -52, k: 92 },
+          lR: { f: 46, b: 50, r: 40, k: 92 },
+          lL: { f: 48, b: -4, r: -45, k: 92 },
         },
       ],
       TOP,
@@ -251,7 +267,15 @@ export const LYING: Poses = {
       'supine',
       [
         { a: ARMS_OUT, l: TABLE },
-        { ...kneesRight(84), nk: [0, 0, 34], a: ARMS_OUT, l: { f: 88, k: 94 } },
+        {
+          ...kneesRight(84),
+          nk: [0, 0, 34],
+          // The chest gives a little: both arms stay on the floor all the same.
+          aR: { f: 90, b: 70, e: 2 },
+          aL: { f: 90, b: 110, e: 2 },
+          lR: { f: 88, b: -6, k: 94 },
+          lL: { f: 88, k: 94 },
+        },
       ],
       TOP,
     ),
@@ -292,11 +316,11 @@ export const LYING: Poses = {
       view: 'top',
       with: ['cushion-legs'],
     }),
-    free: d('supine', [{}, { l: { f: 40, b: 56, r: 52, k: 108 } }], TOP),
+    free: d('supine', [{}, { l: { f: 40, b: 50, r: 52, k: 108 } }], TOP),
   },
   'knee-falling-outward': {
     'half-way': d('supine', [{}, { lR: { f: 50, b: 26, r: 26, k: 92 } }], { ...LEGS, view: 'top' }),
-    'easy-range': d('supine', [{}, { lR: { f: 44, b: 54, r: 50, k: 96 } }], {
+    'easy-range': d('supine', [{}, { lR: { f: 44, b: 50, r: 50, k: 96 } }], {
       ...LEGS,
       view: 'top',
     }),
@@ -354,7 +378,7 @@ export const LYING: Poses = {
       [
         { l: { f: 80, k: 88 } },
         {
-          sp: [0, 0, 70],
+          sp: [0, 0, 60],
           nk: [0, 0, 34],
           aL: { b: 84, f: -14 },
           aR: { f: 86 },
@@ -454,37 +478,12 @@ export const LYING: Poses = {
     ),
   },
   'side-lying-to-sitting': {
-    'to-the-elbow': d(
-      'side',
-      [
-        { lR: { at: [-34, 2, 2] }, lL: { at: [36, 4, 6] } },
-        {
-          hips: [0, 9.4, 0],
-          p: [0, 22],
-          sp: [0, 22],
-          nk: [0, 16],
-          lR: { at: [-34, 2, 2] },
-          lL: { at: [36, 3, 8] },
-          aR: { at: [34, 2.2, 14] },
-          aL: { at: [-24, 2.2, 18] },
-        },
-      ],
-      SIDE_TOP,
-    ),
+    'to-the-elbow': d('side', [ON_THE_SIDE, ON_THE_ELBOW], SIDE_TOP),
     'to-sitting': d(
       'side',
       [
-        { lR: { at: [-34, 2, 2] }, lL: { at: [36, 4, 6] } },
-        {
-          hips: [0, 9.4, 0],
-          p: [0, 22],
-          sp: [0, 22],
-          nk: [0, 16],
-          lR: { at: [-34, 2, 2] },
-          lL: { at: [36, 3, 8] },
-          aR: { at: [34, 2.2, 14] },
-          aL: { at: [-24, 2.2, 18] },
-        },
+        ON_THE_SIDE,
+        ON_THE_ELBOW,
         {
           hips: [0, 8.4, 0],
           p: [0, 70],
@@ -501,19 +500,22 @@ export const LYING: Poses = {
   'prone-chest-lift': {
     'forearms-down': d('prone', [
       {},
-      { up: [-16, 0, 0], mid: [-12, 0, 0], a: { at: [12, 1.6, 46], hand: [-0.1, 0, 1] } },
+      { up: [-8, 0, 0], mid: [-15, 0, 0], a: { at: [12, 1.6, 46], hand: [-0.1, 0, 1] } },
     ]),
     'hands-light': d('prone', [
       { a: { at: [20, 1.6, 30] } },
-      { up: [-14, 0, 0], mid: [-10, 0, 0], a: { f: 20, b: 50, e: 70 } },
+      { up: [-7, 0, 0], mid: [-13, 0, 0], a: { f: 20, b: 50, e: 70 } },
     ]),
   },
   'prone-press-up': {
     'on-the-forearms': d('prone', [
       {},
       {
-        p: [-4],
-        sp: [-56],
+        p: [-8],
+        lum: [-22, 0, 0],
+        mid: [-15, 0, 0],
+        up: [-8, 0, 0],
+        l: { f: -8, b: 4, d: -70 },
         nk: [-10],
         a: { at: [10, 1.6, 42], hand: [0, 0, 1], elbow: [0.4, -1, -0.6] },
       },
@@ -521,11 +523,12 @@ export const LYING: Poses = {
     'arms-long': d('prone', [
       {},
       {
-        p: [-10],
-        sp: [-58],
-        lum: [-6, 0, 0],
+        p: [-16],
+        mid: [-15, 0, 0],
+        up: [-8, 0, 0],
+        lum: [-24, 0, 0],
         nk: [-10],
-        l: { f: -10, b: 4, d: -70 },
+        l: { f: -16, b: 4, d: -70 },
         a: { at: [11, 1.4, 22], hand: [0, 0, 1] },
       },
     ]),

@@ -96,7 +96,7 @@ export const SEATED_LOWER: Poses = {
       [
         {},
         {
-          lR: { f: 82, b: 20, r: 82, k: 96, d: 10 },
+          lR: { f: 82, b: 20, r: 80, k: 96, d: 10 },
           aR: { on: 'knee' },
           aL: { on: 'other-ankle' },
         },
@@ -106,11 +106,11 @@ export const SEATED_LOWER: Poses = {
     'leaning-forward': d(
       'sit',
       [
-        { lR: { f: 82, b: 20, r: 82, k: 96, d: 10 } },
+        { lR: { f: 82, b: 20, r: 80, k: 96, d: 10 } },
         {
           p: [26],
           nk: [-4],
-          lR: { f: 108, b: 20, r: 82, k: 96, d: 10 },
+          lR: { f: 108, b: 20, r: 80, k: 96, d: 10 },
           aR: { on: 'knee' },
           aL: { on: 'other-ankle' },
         },

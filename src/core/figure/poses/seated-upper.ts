@@ -94,7 +94,7 @@ export const SEATED_UPPER: Poses = {
   },
   'neck-side-tilt': {
     'half-way': d('sit', [{ a: LAP }, { nk: [0, -18], a: LAP }], SEATED_FRONT),
-    full: d('sit', [{ a: LAP }, { nk: [0, -36], aR: LAP, aL: SEAT }], SEATED_FRONT),
+    full: d('sit', [{ a: LAP }, { nk: [0, -33], aR: LAP, aL: SEAT }], SEATED_FRONT),
   },
   'neck-tilt-side-to-side': {
     small: d(
@@ -115,10 +115,10 @@ export const SEATED_UPPER: Poses = {
     ),
   },
   'held-neck-tilt-hand-resting': {
-    'no-hand': d('sit', [{ a: LAP }, { nk: [0, -34], a: LAP }], SEATED_FRONT),
+    'no-hand': d('sit', [{ a: LAP }, { nk: [0, -33], a: LAP }], SEATED_FRONT),
     'hand-resting': d(
       'sit',
-      [{ a: LAP }, { nk: [0, -34], aR: { on: 'temple', elbow: [1, 0.6, 0] }, aL: SEAT }],
+      [{ a: LAP }, { nk: [0, -33], aR: { on: 'temple', elbow: [1, 0.6, 0] }, aL: SEAT }],
       { ...SEATED_FRONT, ...ARMS },
     ),
   },
@@ -162,7 +162,7 @@ export const SEATED_UPPER: Poses = {
     ]),
     'over-the-edge': d('sit-back', [
       { p: [-4], a: BEHIND_HEAD },
-      { p: [-8], up: [-24, 0, 0], mid: [-14, 0, 0], nk: [8], a: BEHIND_HEAD },
+      { p: [-8], up: [-18, 0, 0], mid: [-20, 0, 0], nk: [8], a: BEHIND_HEAD },
     ]),
   },
   'shoulder-slides-up-and-down': {
