@@ -74,7 +74,7 @@ module.exports = {
       },
     },
     // The demo data is made from its texts by `npm run docs`.
-    only('tools/', [words, core, 'src/state/demo/make']),
+    only('tools/', [words, core, 'src/state/demo/make', 'src/design/tokens']),
     only('server/', []),
     {
       name: 'core-is-plain',

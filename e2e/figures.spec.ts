@@ -29,6 +29,9 @@ test('figures are on the list, on the sheet and in the panel; one moves when it 
   await openRoutine(page, 'Signal box reset');
   await page.getByRole('button', { name: /^Seated figure four/ }).click();
   await expect(page.getByRole('heading', { name: 'Seated figure four' })).toBeVisible();
+  // The words of the panel are the left side's, and so is the figure.
+  await expect(page.getByText(/your left ankle/)).toBeVisible();
+  await expect(page.locator('svg g[transform*="scale(-1"]').first()).toBeAttached();
 });
 
 test('with less motion the key poses are shown in turn, and nothing between them', async ({

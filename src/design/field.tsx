@@ -1,5 +1,7 @@
 import type { ComponentProps } from 'react';
-import { TextInput } from 'react-native-paper';
+import { View } from 'react-native';
+import { Text, TextInput } from 'react-native-paper';
+import { useTokens } from './theme';
 
 type FieldProps = Omit<ComponentProps<typeof TextInput>, 'mode' | 'label'> & {
   readonly label: string;
@@ -15,5 +17,25 @@ export function Field({ label, ...props }: FieldProps) {
       aria-invalid={props.error}
       {...props}
     />
+  );
+}
+
+/** A field that says below itself what is wrong with what is typed; empty where nothing is. */
+export function FieldWithProblem({
+  problem,
+  ...props
+}: Omit<FieldProps, 'error'> & { readonly problem: string }) {
+  const t = useTokens();
+  return (
+    <View>
+      <Field {...props} error={problem !== ''} />
+      <View aria-live="polite">
+        {problem !== '' && (
+          <Text variant="bodyMedium" style={{ color: t.clay }}>
+            {problem}
+          </Text>
+        )}
+      </View>
+    </View>
   );
 }

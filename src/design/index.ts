@@ -1,5 +1,5 @@
 export { Choices } from './choices';
-export { Field } from './field';
+export { Field, FieldWithProblem } from './field';
 export { Icon, type IconName } from './icons';
 export { Screen } from './screen';
 export { Target } from './target';

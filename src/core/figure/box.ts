@@ -8,12 +8,12 @@ export type Box = readonly [x: number, y: number, width: number, height: number]
 const MARGIN = 4;
 const known = new WeakMap<Drawn, Box>();
 
-/** Room for all key poses of a level, so that nothing jumps while it moves. */
+/** Room for all key poses of a level and the ways between them, so that nothing jumps or is cut off. */
 export function boxOf(drawn: Drawn): Box {
   const before = known.get(drawn);
   if (before) return before;
   const { keys, at } = motionOf(drawn);
-  const pictures = Array.from({ length: keys }, (_, i) => pictureOf(drawn, at(i)));
+  const pictures = Array.from({ length: 2 * keys - 1 }, (_, i) => pictureOf(drawn, at(i / 2)));
   const box = around(pictures.flat());
   known.set(drawn, box);
   return box;

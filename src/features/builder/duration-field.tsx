@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { parseDuration } from '@/core/common';
-import { Field, TARGET, useTokens } from '@/design';
+import { FieldWithProblem, TARGET } from '@/design';
 import { BUILD } from './strings';
 
 interface DurationFieldProps {
@@ -23,7 +23,6 @@ export function DurationField({
   onEmpty,
   button,
 }: DurationFieldProps) {
-  const t = useTokens();
   const [typed, setTyped] = useState(kept);
   const [wrong, setWrong] = useState(false);
   const keep = () => {
@@ -38,21 +37,14 @@ export function DurationField({
   };
   return (
     <View style={{ gap: 8 }}>
-      <Field
+      <FieldWithProblem
         label={label}
         value={typed}
         onChangeText={setTyped}
         onSubmitEditing={keep}
-        error={wrong}
+        problem={wrong ? BUILD.slotWrong : ''}
         {...(!button && { onBlur: keep })}
       />
-      <View aria-live="polite">
-        {wrong && (
-          <Text variant="bodyMedium" style={{ color: t.clay }}>
-            {BUILD.slotWrong}
-          </Text>
-        )}
-      </View>
       {button && (
         <Button mode="contained" contentStyle={{ minHeight: TARGET }} onPress={keep}>
           {button}

@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
 
 import { countingIds, printClock, GROUP_NAMES } from '@/core/common';
 import { changeHeader, readRoutineText, writeHeaders } from '@/core/routine';
-import { Choices, Field, useTokens } from '@/design';
+import { Choices, FieldWithProblem } from '@/design';
 import { GROUP_TITLES } from '@/words/names';
 import { problemSentence } from '@/words/problems';
 import { DurationField } from './duration-field';
@@ -63,16 +62,15 @@ function HeaderField({
   routine,
   change,
 }: Pick<Editing, 'routine' | 'change'> & { readonly name: HeaderKey; readonly label: string }) {
-  const t = useTokens();
   const kept = writeHeaders(routine).get(name) ?? '';
   const [typed, setTyped] = useState<string>();
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState('');
   const keep = () => {
     if (typed === undefined || typed.trim() === kept) return setTyped(undefined);
     const key = HEAD_KEY[name];
     if (typed.trim() === '') {
       change(changeHeader(routine, { [key]: undefined }));
-      setProblem(undefined);
+      setProblem('');
       return setTyped(undefined);
     }
     const read = readRoutineText(`${name}: ${typed}`, {
@@ -81,29 +79,20 @@ function HeaderField({
       untitled: routine.title,
     });
     const [wrong] = read.problems;
-    setProblem(wrong && problemSentence(wrong));
+    setProblem(wrong ? problemSentence(wrong) : '');
     if (wrong) return;
     change(changeHeader(routine, { [key]: read.routine[key] }));
     setTyped(undefined);
   };
   return (
-    <View>
-      <Field
-        label={label}
-        value={typed ?? kept}
-        onChangeText={setTyped}
-        onBlur={keep}
-        onSubmitEditing={keep}
-        error={problem !== undefined}
-      />
-      <View aria-live="polite">
-        {problem && (
-          <Text variant="bodyMedium" style={{ color: t.clay }}>
-            {problem}
-          </Text>
-        )}
-      </View>
-    </View>
+    <FieldWithProblem
+      label={label}
+      value={typed ?? kept}
+      onChangeText={setTyped}
+      onBlur={keep}
+      onSubmitEditing={keep}
+      problem={problem}
+    />
   );
 }
 

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { LANE_NAMES, laneNamed, laneSaid, plainLane, type LaneName } from '@/core/people';
 import { changeHeader, lanesOf } from '@/core/routine';
-import { Field, Target, useTokens } from '@/design';
+import { FieldWithProblem, Target } from '@/design';
 import { laneTitle } from '@/words/names';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
@@ -44,11 +44,10 @@ function SecondWay({
   readonly lanes: readonly LaneName[];
   readonly put: (lanes: readonly LaneName[]) => void;
 }) {
-  const t = useTokens();
   const [typed, setTyped] = useState('');
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState('');
   const add = () => {
-    if (typed.trim() === '') return setProblem(undefined);
+    if (typed.trim() === '') return setProblem('');
     const place = plainLane(lanes[0] ?? 'chair');
     const lane = laneNamed(/ as /i.test(typed) ? typed : `${place} as ${typed}`);
     if (!lane || plainLane(lane) === lane) return setProblem(BUILD.secondWayWrong(place));
@@ -57,26 +56,17 @@ function SecondWay({
     }
     put([...lanes, lane]);
     setTyped('');
-    setProblem(undefined);
+    setProblem('');
   };
   return (
-    <View>
-      <Field
-        label={BUILD.secondWay}
-        value={typed}
-        onChangeText={setTyped}
-        onBlur={add}
-        onSubmitEditing={add}
-        error={problem !== undefined}
-      />
-      <View aria-live="polite">
-        {problem && (
-          <Text variant="bodyMedium" style={{ color: t.clay }}>
-            {problem}
-          </Text>
-        )}
-      </View>
-    </View>
+    <FieldWithProblem
+      label={BUILD.secondWay}
+      value={typed}
+      onChangeText={setTyped}
+      onBlur={add}
+      onSubmitEditing={add}
+      problem={problem}
+    />
   );
 }
 

@@ -1,15 +1,14 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { catalogueFor, readAddingLine, replaceEntry, writeItem, type Item } from '@/core/routine';
-import { Field, TARGET, useTokens } from '@/design';
+import { FieldWithProblem, TARGET } from '@/design';
 import { problemSentence } from '@/words/problems';
 import { EDITOR } from './strings';
 import type { Editing } from './use-routine';
 
 /** The item as one line of routine text, for everything that has no control of its own. */
 export function LineField({ item, routine, change }: Editing & { readonly item: Item }) {
-  const t = useTokens();
   const strict = writeItem(item, catalogueFor(routine));
   const [typed, setTyped] = useState(strict);
   const [problem, setProblem] = useState('');
@@ -25,7 +24,7 @@ export function LineField({ item, routine, change }: Editing & { readonly item: 
   };
   return (
     <View style={styles.all}>
-      <Field
+      <FieldWithProblem
         multiline
         label={EDITOR.line}
         value={typed}
@@ -34,15 +33,8 @@ export function LineField({ item, routine, change }: Editing & { readonly item: 
         submitBehavior="submit"
         autoCapitalize="none"
         spellCheck={false}
-        error={problem !== ''}
+        problem={problem}
       />
-      <View aria-live="polite">
-        {problem !== '' && (
-          <Text variant="bodyMedium" style={{ color: t.clay }}>
-            {problem}
-          </Text>
-        )}
-      </View>
       {typed !== strict && (
         <Button mode="contained" contentStyle={styles.button} onPress={apply}>
           {EDITOR.apply}

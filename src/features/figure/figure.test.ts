@@ -1,8 +1,8 @@
+import { coloursOf } from '@/core/figure';
 import { POSES } from '@/core/figure/poses';
 import { SHIPPED, moveNamed, type Move } from '@/core/moves';
 import { ownLike } from '@/core/testing';
 import { LIGHT, DARK } from '@/design/tokens';
-import { coloursOf } from './colours';
 import { shownFor } from './poses';
 import { beatOf, keyAt, placeAt } from './time';
 

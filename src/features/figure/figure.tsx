@@ -16,7 +16,7 @@ export interface FigureProps {
   readonly level: Level;
   readonly width: number;
   readonly height: number;
-  /** The side that works, as the room sees it on itself. */
+  /** The side that works; of a move done on each side the left one, as its words are shown. */
   readonly side?: Side | undefined;
   /** Shown as in a mirror. */
   readonly mirror?: boolean;
@@ -32,7 +32,7 @@ export function Figure({
   level,
   width,
   height,
-  side = 'right',
+  side = move.sides === 'each' ? 'left' : 'right',
   mirror,
   dose,
   says,

@@ -1,8 +1,15 @@
 import { memo, useId } from 'react';
 import Svg, { Circle, ClipPath, Defs, G, Path, RadialGradient, Stop } from 'react-native-svg';
-import type { Box, Layer, Tone } from '@/core/figure';
+import {
+  coloursOf,
+  penOf,
+  seamHides,
+  type Box,
+  type Colours,
+  type Layer,
+  type Tone,
+} from '@/core/figure';
 import { useTokens } from '@/design';
-import { coloursOf, type Colours } from './colours';
 
 interface PictureProps {
   readonly layers: readonly Layer[];
@@ -12,8 +19,6 @@ interface PictureProps {
   /** The other way round: what was the right side is the left one. */
   readonly flipped?: boolean;
 }
-
-const WIDTHS: Readonly<Record<Tone, number>> = { near: 1, far: 0.85, working: 1.3 };
 
 /** Layers as they stand, with lines that keep their weight at every size. */
 export const Picture = memo(function Picture({
@@ -25,10 +30,8 @@ export const Picture = memo(function Picture({
 }: PictureProps) {
   const id = useId();
   const colours = coloursOf(useTokens());
-  const [x, , w, h] = box;
-  const scale = Math.min(width / w, height / h);
-  // About 1.35 px on a small picture and 2.5 px on a large one; half of it lies under the fills.
-  const pen = (1.35 * Math.pow(Math.max(40, height) / 96, 0.42)) / scale;
+  const [x, , w] = box;
+  const pen = penOf(box, width, height);
   const trunk = layers.find(({ isTrunk }) => isTrunk)?.line ?? '';
   return (
     <Svg width={width} height={height} viewBox={box.join(' ')} aria-hidden>
@@ -50,10 +53,7 @@ export const Picture = memo(function Picture({
         {layers.map(({ seam, tone }, i) =>
           seam ? (
             <RadialGradient key={i} id={`${id}seam${i}`}>
-              <Stop
-                offset={tone === 'working' ? 0.5 : 0.72}
-                stopColor={colours.fill(seam.cloth, 'near')}
-              />
+              <Stop offset={seamHides(tone)} stopColor={colours.fill(seam.cloth, 'near')} />
               <Stop offset={1} stopColor={colours.fill(seam.cloth, 'near')} stopOpacity={0} />
             </RadialGradient>
           ) : null,
@@ -76,7 +76,7 @@ function LayerShapes({
   at,
 }: {
   readonly layer: Layer;
-  readonly pen: number;
+  readonly pen: (tone: Tone) => number;
   readonly colours: Colours;
   readonly id: string;
   readonly at: number;
@@ -88,7 +88,7 @@ function LayerShapes({
           d={line}
           fill="none"
           stroke={colours.line(tone)}
-          strokeWidth={2 * pen * WIDTHS[tone]}
+          strokeWidth={pen(tone)}
           strokeLinejoin="round"
         />
       )}

@@ -1,4 +1,4 @@
-import { amountOf, type Dose } from '@/core/moves';
+import type { Dose } from '@/core/moves';
 
 /** How a figure goes through its key poses: seconds on the way, and at rest in each. */
 export interface Beat {
@@ -12,7 +12,7 @@ const HELD: Beat = { wayMs: 2400, backMs: 2000, stayMs: 4000 };
 
 /** In the tempo of the dose; a hold goes in, stays, and comes back. */
 export function beatOf(dose: Dose): Beat {
-  if (dose.kind === 'hold') return amountOf(dose) > 0 ? HELD : USUAL;
+  if (dose.kind === 'hold') return HELD;
   if (dose.kind !== 'reps' || !dose.tempo) return USUAL;
   const [out, pause, back] = dose.tempo;
   return { wayMs: Math.max(400, out), backMs: Math.max(400, back), stayMs: Math.max(200, pause) };

@@ -251,7 +251,6 @@ function Now({
       {view.figure && (
         <Figure
           {...view.figure}
-          dose={view.working ? view.figure.dose : undefined}
           mirror={mirror}
           width={wide ? 280 : 116}
           height={wide ? 200 : 104}

@@ -68,6 +68,16 @@ describe('what the stage shows', () => {
     expect([at(8).heading, at(12).heading]).toEqual(['left leg', 'right leg']);
   });
 
+  test('the figure moves in the tempo that is written, on the side that works, and rests between', () => {
+    const { at } = views(
+      'Leg extend and bend: 2 reps, tempo 4-1-4, each side, right first, set-up "Ready."',
+    );
+    expect(at(4).figure).toMatchObject({ side: 'right', dose: undefined });
+    expect(at(12).figure?.dose).toMatchObject({ kind: 'reps', tempo: [4000, 1000, 4000, 0] });
+    const seen = Array.from({ length: 50 }, (_, s) => at(s).figure?.side);
+    expect(seen).toContain('left');
+  });
+
   test('breath swells and settles the leaf', () => {
     const { at } = views('Seated easy breath: 2 breaths 4/4, set-up "Ready."');
     expect(at(10)).toMatchObject({ detail: 'breathe in · 1 of 2', swell: 0.5 });

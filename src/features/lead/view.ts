@@ -40,12 +40,13 @@ export interface PanelView {
   readonly filled: number;
 }
 
-/** A level as it is drawn beside the words, in the tempo of its dose while there is work. */
+/** A level as it is drawn beside the words. */
 export interface FigureView {
   readonly move: Move;
   readonly level: Level;
   readonly side: Side | undefined;
-  readonly dose: Dose;
+  /** What it moves in the tempo of; undefined while nobody works. */
+  readonly dose: Dose | undefined;
 }
 
 /** What one of the other ways of taking part does now. */
@@ -140,7 +141,8 @@ export function viewAt(
     ofMs: span.ms,
     filled,
     ...countedAt(routine, segment, placeMs, score, at),
-    figure: leading && segment.kind !== 'notice' ? figureOf(routine, leading, side) : undefined,
+    figure:
+      leading && segment.kind !== 'notice' ? figureOf(routine, segment, leading, side) : undefined,
     next: nextWords(routine, score, at),
     remainingMs: Math.max(0, score.totalMs - placeMs),
     wayOut: isWork(segment) && leading ? withSide(wayOutOf(routine, segment, leading), side) : '',
@@ -164,7 +166,8 @@ function titleOf(catalogue: Catalogue, segment: Segment): string {
 }
 
 /** Every lane that does not do as the leading one: its move, level and short cue, or rest. */
-function lanesAt(routine: Routine, { lanes }: Segment, side: Side | undefined): LeadView['lanes'] {
+function lanesAt(routine: Routine, segment: Segment, side: Side | undefined): LeadView['lanes'] {
+  const { lanes } = segment;
   const catalogue = catalogueFor(routine);
   const [leading] = laneValues(lanes);
   return laneEntries(lanes)
@@ -178,13 +181,21 @@ function lanesAt(routine: Routine, { lanes }: Segment, side: Side | undefined): 
       const what = [move.name, move.levels.length > 1 && level.name, much]
         .filter(Boolean)
         .join(', ');
-      const figure = figureOf(routine, done, side);
+      const figure = figureOf(routine, segment, done, side);
       return { title, figure, does: `${what}. ${withSide(cues.short, side)}` };
     });
 }
 
-function figureOf({ group }: Routine, { move, level }: Done, side: Side | undefined): FigureView {
-  return { move, level, side, dose: ownDose(move, group) };
+function figureOf(
+  routine: Routine,
+  segment: Segment,
+  { move, level }: Done,
+  side: Side | undefined,
+): FigureView {
+  const item = itemAt(routine, segment);
+  const dose =
+    item?.moveId === move.id ? itemInForce(item, routine).dose : ownDose(move, routine.group);
+  return { move, level, side, dose: isWork(segment) ? dose : undefined };
 }
 
 function ownDoseWords(move: Move, dose: WrittenDose, { group }: Routine): string {

@@ -331,6 +331,25 @@ describe('a page that goes before it has written', () => {
     expect(kinds(again.store)).toContain('other-tab');
   });
 
+  test('that was only hidden finds its edit written by who took its slip up, and makes no copy', async () => {
+    const data = new Map<string, string>();
+    const a = await tab(data, 'a');
+    const { exclusive } = a.platform.locks;
+    let goOn = () => {};
+    const held = new Promise<void>((resolve) => (goOn = resolve));
+    a.platform.locks.exclusive = (name, work) => held.then(() => exclusive(name, work));
+    rename(a.store, 'Hidden for a moment');
+    const written = a.store.hall.keeper.leave();
+    const b = await tab(data, 'b');
+    expect(titleOf(b.store)).toBe('Hidden for a moment');
+    goOn();
+    await written;
+    await saving();
+    expect(titleOf(a.store)).toBe('Hidden for a moment');
+    expect([...kinds(a.store), ...kinds(b.store)]).not.toContain('other-tab');
+    expect([...data.keys()].filter((one) => one.startsWith('routine/'))).toHaveLength(11);
+  });
+
   test('leaves no slip where its writing came through, nor where there is nothing to write', async () => {
     const { platform, store } = await tab();
     await store.hall.keeper.leave();

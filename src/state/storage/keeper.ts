@@ -112,6 +112,11 @@ export function createKeeper(
       if (value === was?.value) return;
       if (kind.copied) {
         const there = await readOne(kind, key);
+        if (there?.state === 'good' && isEqual(there.value, value)) {
+          // Another tab has taken up this one's slip: it stands there already.
+          known.set(key, { kind, id, value, revision: there.revision });
+          return;
+        }
         const others = there?.state === 'good' ? there.revision !== (was?.revision ?? 0) : there;
         if (there && others) return giveWay(kind, id, key, value, there);
       }

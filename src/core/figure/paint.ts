@@ -1,5 +1,17 @@
-import type { Cloth, Tone } from '@/core/figure';
-import type { Tokens } from '@/design';
+import type { Box } from './box';
+import type { Cloth, Tone } from './draw';
+
+/** The colours that figures are mixed from, as `#rrggbb`. */
+export interface Palette {
+  readonly sheet: string;
+  readonly ink: string;
+  readonly quiet: string;
+  readonly willow: string;
+  readonly river: string;
+  readonly bark: string;
+  readonly catkin: string;
+  readonly clay: string;
+}
 
 const part = (hex: string, at: number) => parseInt(hex.slice(at, at + 2), 16);
 
@@ -28,10 +40,10 @@ export interface Colours {
   readonly shade: string;
 }
 
-const known = new WeakMap<Tokens, Colours>();
+const known = new WeakMap<Palette, Colours>();
 
 /** The colours of figures: mixes of the palette on its paper, so that they follow the theme. */
-export function coloursOf(t: Tokens): Colours {
+export function coloursOf(t: Palette): Colours {
   const before = known.get(t);
   if (before) return before;
   const sand = mixed(t.bark, t.catkin, 0.3);
@@ -70,3 +82,18 @@ export function coloursOf(t: Tokens): Colours {
   known.set(t, made);
   return made;
 }
+
+const SHARE: Readonly<Record<Tone, number>> = { near: 1, far: 0.85, working: 1.3 };
+
+/**
+ * How wide lines are drawn in a picture of this size, in its own measure: about 1.35 px on a small
+ * one and 2.5 px on a large one, of which the fills cover half.
+ */
+export function penOf([, , w, h]: Box, width: number, height: number): (tone: Tone) => number {
+  const px = 1.35 * Math.pow(Math.max(40, height) / 96, 0.42);
+  const pen = (2 * px) / Math.min(width / w, height / h);
+  return (tone) => pen * SHARE[tone];
+}
+
+/** How far out of the middle a seam's patch hides what is under it. */
+export const seamHides = (tone: Tone): number => (tone === 'working' ? 0.5 : 0.72);
