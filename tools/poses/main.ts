@@ -20,9 +20,15 @@ const levels = SHIPPED.moves.flatMap((move) =>
     return drawn ? [{ move, level, drawn, name: `${move.name}, ${level.name}` }] : [];
   }),
 );
+/** Five moments of a movement. */
+const strip = ({ drawn, name, level: { stretched } }: (typeof levels)[number]): readonly Cell[] =>
+  [0, 1, 2, 3, 4].map((i) => ({ name, drawn, stretched, at: (last(drawn) * i) / 4 }));
 const kinds = [...new Set(levels.map(({ move }) => move.kind))];
 
-/** Contact sheets of all levels at two sizes, and strips of five moments of each movement. */
+/**
+ * Contact sheets of all levels at two sizes, and strips of five moments of each movement; with
+ * `--only=knee-hug,bridge` the strips of those moves alone.
+ */
 async function main(): Promise<void> {
   const browser = await chromium.launch(BROWSER.launchOptions);
   const page = await browser.newPage();
@@ -33,6 +39,17 @@ async function main(): Promise<void> {
     await page.screenshot({ path });
     console.log(`${path}: ${cells.length} pictures`);
   };
+  const only = process.argv
+    .find((one) => one.startsWith('--only='))
+    ?.slice(7)
+    .split(',');
+  if (only) {
+    const wanted = levels.filter(({ move }) => only.includes(move.id));
+    mkdirSync(large, { recursive: true });
+    await draw(join(large, 'only.png'), wanted.flatMap(strip), 190, 10);
+    await browser.close();
+    return;
+  }
   for (const folder of [large, kept]) {
     rmSync(folder, { recursive: true, force: true });
     mkdirSync(folder, { recursive: true });
@@ -57,10 +74,7 @@ async function main(): Promise<void> {
         at: last(drawn),
       }));
       await draw(join(large, `${kind}-${n}.png`), big, 400, 5);
-      const strips = part.flatMap(({ drawn, name, level: { stretched } }) =>
-        [0, 1, 2, 3, 4].map((i) => ({ name, drawn, stretched, at: (last(drawn) * i) / 4 })),
-      );
-      await draw(join(large, `${kind}-${n}-strips.png`), strips, 150, 10);
+      await draw(join(large, `${kind}-${n}-strips.png`), part.flatMap(strip), 150, 10);
     }
   }
   await browser.close();

@@ -493,7 +493,7 @@ function lowest(body: Body, { legs }: Pick<Pose, 'legs'>): number {
 }
 
 /** The lowest point of trunk and head. */
-function lowestOfTrunk(body: Body): number {
+export function lowestOfTrunk(body: Body): number {
   const ovals = trunkOf(body).map(({ at, frame, half }) => {
     const [x, y, z] = into(frame, [0, 1, 0]);
     return at[1] - Math.hypot(x * half[0], y * half[1], z * half[2]);

@@ -1,5 +1,6 @@
 import { ARMS, BEHIND_HEAD, BOTH, HIPS, LEGS, d, type Poses } from './words';
 
+const ELBOW_OUT = { on: 'nape', elbow: [1, -0.1, 0] } as const;
 const PALMS = { at: [9, 2.6, 29], hand: [0, 0, 1] } as const;
 const WIDE_LEG = { f: 82, b: 38, r: 10, d: 8, lies: true } as const;
 const BACK_HAND = { at: [13, 2.4, -17], hand: [0.2, 0, -1] } as const;
@@ -19,7 +20,7 @@ export const FLOOR: Poses = {
     small: d('fours', [{ sp: [22], nk: [16] }, {}]),
     full: d('fours', [
       { p: [-10], sp: [72], nk: [44] },
-      { p: [13], sp: [-32], nk: [-22] },
+      { p: [13], sp: [-32], nk: [-6] },
     ]),
   },
   'round-lengthen-and-dip': {
@@ -29,7 +30,7 @@ export const FLOOR: Poses = {
     ]),
     'with-the-dip': d('fours', [
       { o: [0, 0, -10], p: [-14], sp: [50], nk: [30], l: { f: 92, k: 112, d: -68 } },
-      { o: [0, 0, 4], p: [13], sp: [-30], nk: [-20] },
+      { o: [0, 0, 4], p: [13], sp: [-28], nk: [-6] },
     ]),
   },
   'all-fours-wave-bone-by-bone': {
@@ -80,7 +81,7 @@ export const FLOOR: Poses = {
         {},
         {
           sp: [16, 0, 30],
-          nk: [10, 0, 20],
+          nk: [10, 0, 50],
           aR: { at: [-18, 3, 24], hand: [-1, 0, 0.2] },
           aL: PALMS,
         },
@@ -94,9 +95,9 @@ export const FLOOR: Poses = {
         {
           p: [14],
           sp: [20, 0, 56],
-          nk: [6, 0, 30],
+          nk: [6, 0, 56],
           aR: { at: [-34, 2, 22], hand: [-1, 0, 0.1] },
-          aL: { at: [8, 1.2, 38] },
+          aL: { at: [17, 1.2, 28] },
         },
       ],
       { ...ARMS, view: 'quarter' },
@@ -105,14 +106,14 @@ export const FLOOR: Poses = {
   'all-fours-elbow-opening': {
     'forearm-on-the-seat': d(
       'kneel-seat',
-      [{ aR: BEHIND_HEAD }, { sp: [0, 0, -40], nk: [0, 0, -26], aR: BEHIND_HEAD }],
+      [{ aR: ELBOW_OUT }, { sp: [0, 0, -40], nk: [0, 0, -26], aR: ELBOW_OUT }],
       { ...ARMS, view: 'quarter' },
     ),
     'elbow-up': d(
       'fours',
       [
         { sp: [0, 0, 20], aR: { on: 'shoulder', elbow: [0.4, -0.6, 0.8] } },
-        { sp: [0, 0, -44], nk: [0, 0, -30], aR: { on: 'shoulder', elbow: [1, 0, -0.2] } },
+        { sp: [0, 0, -44], nk: [0, 0, -30], aR: { on: 'shoulder', elbow: [1, 0, 0.2] } },
       ],
       { ...ARMS, view: 'quarter' },
     ),
@@ -128,7 +129,7 @@ export const FLOOR: Poses = {
       'fours',
       [
         { sp: [0, 0, 20], aR: { on: 'nape', elbow: [0.8, 0.2, 0.6] } },
-        { sp: [0, 0, -46], nk: [0, 0, -26], aR: BEHIND_HEAD },
+        { sp: [0, 0, -46], nk: [0, 0, -26], aR: ELBOW_OUT },
       ],
       { ...ARMS, view: 'quarter' },
     ),
@@ -198,14 +199,27 @@ export const FLOOR: Poses = {
   'all-fours-to-standing-at-a-chair': {
     'to-the-kneel': d(
       'kneel-seat',
-      [{}, { p: [-14], lL: { f: 98, k: 100 }, a: { at: [9, 28.5, 34] } }],
+      [
+        {},
+        {
+          p: [-28],
+          lL: { at: [5, 0, 12] },
+          lR: { f: 32, k: 92, d: -68 },
+          a: { at: [9, 28.5, 34] },
+        },
+      ],
       LEGS,
     ),
     'to-standing': d(
       'kneel-seat',
       [
         {},
-        { p: [-14], lL: { f: 98, k: 100 }, a: { at: [9, 28.5, 34] } },
+        {
+          p: [-28],
+          lL: { at: [5, 0, 12] },
+          lR: { f: 32, k: 92, d: -68 },
+          a: { at: [9, 28.5, 34] },
+        },
         { hips: [0, 49, 8], p: [8], l: { at: [5, 0, 6], out: 6 }, a: { at: [9, 28.5, 36] } },
       ],
       LEGS,
@@ -241,7 +255,7 @@ export const FLOOR: Poses = {
           o: [0, -24, -2],
           p: [-36],
           lL: { at: [5, 0, 18] },
-          lR: { f: 4, k: 92, d: -60 },
+          lR: { f: 30, k: 100, d: -60 },
           a: { at: [9, 28.5, 30] },
         },
       ],
@@ -261,7 +275,10 @@ export const FLOOR: Poses = {
   'side-bend-in-childs-pose': {
     'head-on-a-cushion': d(
       'fold',
-      [{}, { sp: [0, -24], aR: { at: [24, 1.6, 48] }, aL: { at: [-6, 1.6, 54] } }],
+      [
+        { a: { at: [9, 1.6, 38], hand: [0, 0, 1] } },
+        { sp: [0, -24], aR: { at: [15, 1.6, 42] }, aL: { at: [-2, 1.6, 42] } },
+      ],
       { view: 'top', with: ['cushion-head'] },
     ),
     'arms-long': d(
@@ -347,10 +364,10 @@ export const FLOOR: Poses = {
     ),
   },
   'slanting-lean-back-from-kneeling': {
-    'a-little': d('kneel-tall', [{}, { p: [-10], l: { f: 0, k: 80, d: -68 }, a: { f: 76 } }]),
+    'a-little': d('kneel-tall', [{}, { p: [-10], l: { f: 0, k: 100, d: -68 }, a: { f: 76 } }]),
     further: d('kneel-tall', [
       { a: { f: 80 } },
-      { p: [-24], nk: [8], l: { f: 0, k: 66, d: -68 }, a: { f: 80 } },
+      { p: [-24], nk: [8], l: { f: 0, k: 114, d: -68 }, a: { f: 80 } },
     ]),
   },
   'cross-legged-round-and-lift': {
@@ -391,14 +408,14 @@ export const FLOOR: Poses = {
   },
   'breath-sitting-on-the-floor': {
     'on-a-cushion': d(
-      'cross',
+      'floor-sit',
       [
-        { o: [0, 5, 0], a: { on: 'lap' } },
-        { o: [0, 5, 0], sp: [-3], a: { on: 'lap' } },
+        { o: [0, 5, 0], a: { on: 'thigh' } },
+        { o: [0, 5, 0], sp: [-4], a: { on: 'thigh' } },
       ],
-      { view: 'front', with: ['low-seat'] },
+      { with: ['low-seat'] },
     ),
-    'on-the-floor': d('cross', [{}, { sp: [-3] }], { view: 'front' }),
+    'on-the-floor': d('floor-sit', [{ a: { on: 'thigh' } }, { sp: [-4], a: { on: 'thigh' } }]),
   },
   'floor-butterfly': {
     'high-seat-and-feet-away': d(
@@ -491,9 +508,10 @@ export const FLOOR: Poses = {
       [
         { lL: { f: 70, b: 46, r: 72, k: 116, lies: true } },
         {
-          p: [36],
-          sp: [8],
-          lR: { f: 120, b: 4, d: 8, lies: true },
+          p: [24],
+          sp: [38],
+          nk: [10],
+          lR: { f: 108, b: 4, d: 8, lies: true },
           lL: { f: 106, b: 46, r: 72, k: 116, lies: true },
           a: { at: [4, 8, 40] },
         },
@@ -613,7 +631,7 @@ export const FLOOR: Poses = {
       {
         o: [0, 1, -4],
         p: [-14],
-        a: { at: [12, 1.4, -20], hand: [0.2, 0, -1], elbow: [0.2, 0, -1] },
+        a: { at: [12, 1.4, -26], hand: [0.2, 0, -1], elbow: [0, 0.3, -1] },
       },
     ]),
   },

@@ -26,9 +26,9 @@ const kneesRight = (far: number) => {
 const ON_THE_SIDE = { lR: { at: [-34, 2, 2] }, lL: { at: [36, 4, 6] } } as const;
 const ON_THE_ELBOW = {
   hips: [0, 9.4, 0],
-  p: [0, 22],
-  sp: [0, 22],
-  nk: [0, 16],
+  p: [0, 10],
+  sp: [0, 36],
+  nk: [0, 6],
   lR: { at: [-34, 2, 2] },
   lL: { at: [36, 3, 8] },
   aR: { at: [34, 2.2, 14] },
@@ -53,7 +53,7 @@ export const LYING: Poses = {
   },
   bridge: {
     small: d('supine', [{}, lift(12)]),
-    'feet-wide': d('supine', [{ l: BENT(14) }, { ...lift(26), l: BENT(14) }], {
+    'feet-wide': d('supine', [{ l: BENT(14) }, { ...lift(28), l: BENT(14) }], {
       view: 'lying-quarter',
     }),
     full: d('supine', [{}, lift(28)]),
@@ -76,7 +76,7 @@ export const LYING: Poses = {
       'supine',
       [
         { lL: { f: 74, b: 20, r: 70, k: 100 } },
-        { ...lift(22), lL: { f: 60, b: 20, r: 70, k: 100 } },
+        { ...lift(28), lL: { f: 60, b: 20, r: 70, k: 100 } },
       ],
       LEGS,
     ),
@@ -85,9 +85,22 @@ export const LYING: Poses = {
     'rolled-towel': d('supine', [{}, { o: [0, 5, 0], p: [-6], mid: [-2, 0, 0] }], {
       with: ['towel-hips'],
     }),
-    'on-a-roller': d('supine', [{}, { o: [0, 9, 0], p: [-12], mid: [4, 0, 0], up: [6, 0, 0] }], {
-      with: ['roller'],
-    }),
+    'on-a-roller': d(
+      'supine',
+      [
+        {},
+        {
+          p: [-22],
+          lum: [-20, 0, 0],
+          mid: [-4, 0, 0],
+          up: [8, 0, 0],
+          nk: [18],
+        },
+      ],
+      {
+        with: ['roller'],
+      },
+    ),
   },
   'leg-lowering': {
     'heel-sliding': d('supine', [{}, { lR: { at: [5.5, 0, 44], out: 2 } }], LEGS),
@@ -105,7 +118,7 @@ export const LYING: Poses = {
   },
   'straight-leg-lowering-small': {
     'knee-bent': d('supine', [{ lR: TABLE }, { lR: { f: 60, k: 90 } }], LEGS),
-    'leg-straight': d('supine', [{ lR: { f: 78, k: 4 } }, { lR: { f: 52, k: 3 } }], LEGS),
+    'leg-straight': d('supine', [{ lR: { f: 87, k: 4 } }, { lR: { f: 58, k: 3 } }], LEGS),
   },
   'small-curl-up': {
     'head-alone': d('supine', [{}, { nk: [38] }]),
@@ -144,8 +157,8 @@ export const LYING: Poses = {
     'knee-on-a-cushion': d(
       'supine',
       [
-        { p: [4], lum: [-8, 0, 0], lR: { f: 46, b: 44, r: 44, k: 92 } },
-        { p: [-5], lum: [8, 0, 0], lR: { f: 46, b: 44, r: 44, k: 92 } },
+        { p: [4], lum: [-8, 0, 0], lR: { f: 46, b: 34, r: 34, k: 92 } },
+        { p: [-5], lum: [8, 0, 0], lR: { f: 46, b: 34, r: 34, k: 92 } },
       ],
       { ...LEGS, view: 'lying-quarter', with: ['cushion-knees'] },
     ),
@@ -176,7 +189,14 @@ export const LYING: Poses = {
       'supine',
       [
         { lL: LONG },
-        { lL: LONG, lR: { f: 126, k: 130 }, aR: { on: 'behind-thigh' }, aL: { on: 'other-knee' } },
+        {
+          p: [-9],
+          lum: [9, 0, 0],
+          lL: { ...LONG, lies: true },
+          lR: { f: 126, k: 130 },
+          aR: { on: 'behind-thigh' },
+          aL: { on: 'other-knee' },
+        },
       ],
       LEGS,
     ),
@@ -186,7 +206,10 @@ export const LYING: Poses = {
       { lR: TABLE, aR: { on: 'behind-thigh' } },
       { l: { f: 104, b: 6, k: 110 }, a: { on: 'behind-thigh' } },
     ]),
-    'both-in': d('supine', [{}, { l: { f: 128, b: 8, k: 134 }, p: [-6], a: { on: 'shin' } }]),
+    'both-in': d('supine', [
+      {},
+      { l: { f: 118, b: 8, k: 134 }, p: [-34], sp: [44], nk: [-12], a: { on: 'shin' } },
+    ]),
   },
   'rocking-on-the-back': {
     'feet-down': d(
@@ -200,8 +223,8 @@ export const LYING: Poses = {
     'knees-held': d(
       'supine',
       [
-        { p: [0, 0, 0, -24], l: { f: 126, b: 8, k: 130 }, a: { on: 'shin' } },
-        { p: [0, 0, 0, 24], l: { f: 126, b: 8, k: 130 }, a: { on: 'shin' } },
+        { p: [-30, 0, 0, -24], sp: [40], l: { f: 118, b: 8, k: 130 }, a: { on: 'shin' } },
+        { p: [-30, 0, 0, 24], sp: [40], l: { f: 118, b: 8, k: 130 }, a: { on: 'shin' } },
       ],
       TOP,
     ),
@@ -221,7 +244,7 @@ export const LYING: Poses = {
       'supine',
       [
         { a: ARMS_OUT, l: TABLE },
-        { ...kneesRight(30), a: ARMS_OUT, l: TABLE },
+        { ...kneesRight(40), a: ARMS_OUT, l: TABLE },
       ],
       TOP,
     ),
@@ -235,7 +258,7 @@ export const LYING: Poses = {
           ...kneesRight(14),
           a: ARMS_OUT,
           lR: { f: 48, b: 40, r: 30, k: 92 },
-          lL: { f: 48, b: 0, r: -34, k: 92 },
+          lL: { f: 48, b: 0, r: -24, k: 92 },
         },
       ],
       TOP,
@@ -259,7 +282,13 @@ export const LYING: Poses = {
       'supine',
       [
         { a: ARMS_OUT, l: TABLE },
-        { ...kneesRight(66), nk: [0, 0, 24], a: ARMS_OUT, l: { f: 84, k: 94 } },
+        {
+          ...kneesRight(44),
+          nk: [0, 0, 20],
+          a: ARMS_OUT,
+          lR: { f: 84, k: 94 },
+          lL: { f: 84, b: -14, r: -14, k: 94 },
+        },
       ],
       { ...TOP, ...PILLOW },
     ),
@@ -273,8 +302,8 @@ export const LYING: Poses = {
           // The chest gives a little: both arms stay on the floor all the same.
           aR: { f: 90, b: 70, e: 2 },
           aL: { f: 90, b: 110, e: 2 },
-          lR: { f: 88, b: -6, k: 94 },
-          lL: { f: 88, k: 94 },
+          lR: { f: 88, b: 2, k: 94 },
+          lL: { f: 84, b: -16, r: -16, k: 94 },
         },
       ],
       TOP,
@@ -346,7 +375,7 @@ export const LYING: Poses = {
       'bed-back',
       [
         {},
-        { o: [-22, 0, 0], lL: { f: 112, k: 118 }, aL: { on: 'shin' }, lR: { f: -4, b: 10, k: 50 } },
+        { o: [-22, 0, 0], lL: { f: 112, k: 118 }, aL: { on: 'shin' }, lR: { f: -8, b: 10, k: 50 } },
       ],
       LEGS,
     ),
@@ -369,7 +398,7 @@ export const LYING: Poses = {
       'side',
       [
         { aL: RIBS, l: { f: 80, k: 88 } },
-        { sp: [0, 0, 54], nk: [0, 0, 24], aL: RIBS, l: { f: 80, k: 88 } },
+        { sp: [0, 0, 42], nk: [0, 0, 24], aL: RIBS, l: { f: 80, k: 88 } },
       ],
       { ...SIDE_TOP, works: { arms: false, legs: false } },
     ),
@@ -393,7 +422,7 @@ export const LYING: Poses = {
       'side',
       [
         { aL: { on: 'shoulder', elbow: [0.2, 0, 1] } },
-        { sp: [0, 0, 20], aL: { on: 'shoulder', elbow: [0.8, 0.6, -0.2] } },
+        { sp: [0, 0, 20], aL: { on: 'shoulder', elbow: [1, -0.1, 0.1] } },
       ],
       SIDE_TOP,
     ),
@@ -486,12 +515,12 @@ export const LYING: Poses = {
         ON_THE_ELBOW,
         {
           hips: [0, 8.4, 0],
-          p: [0, 70],
-          sp: [0, 12],
-          lR: { at: [-26, 1, 10] },
-          lL: { at: [30, 2, 18] },
-          aR: { at: [20, 2.2, 8] },
-          aL: { at: [2, 3, 14] },
+          p: [-14, 90],
+          sp: [8, -4],
+          nk: [0, -14],
+          l: { at: [6, 0, 42] },
+          aR: { at: [18, 2.2, 0] },
+          aL: { at: [14, 2.2, 4] },
         },
       ],
       SIDE_TOP,
@@ -504,7 +533,7 @@ export const LYING: Poses = {
     ]),
     'hands-light': d('prone', [
       { a: { at: [20, 1.6, 30] } },
-      { up: [-7, 0, 0], mid: [-13, 0, 0], a: { f: 20, b: 50, e: 70 } },
+      { up: [-7, 0, 0], mid: [-13, 0, 0], a: { f: 30, b: 40, e: 80 } },
     ]),
   },
   'prone-press-up': {
@@ -538,13 +567,13 @@ export const LYING: Poses = {
       'prone',
       [
         { a: { f: 100, b: 76, e: 86, r: 80 } },
-        { aR: { f: 80, b: 84, e: 86, r: 84 }, aL: { f: 100, b: 76, e: 86, r: 80 } },
+        { aR: { f: -30, b: 70, e: 86, r: 100 }, aL: { f: 100, b: 76, e: 86, r: 80 } },
       ],
       ARMS,
     ),
     'arm-straight': d(
       'prone',
-      [{ a: { f: 172, b: 10 } }, { aR: { f: 186, b: 12 }, aL: { f: 172, b: 10 } }],
+      [{ a: { b: 112 } }, { aR: { b: 112, f: 26 }, aL: { b: 112 } }],
       ARMS,
     ),
   },
@@ -556,8 +585,8 @@ export const LYING: Poses = {
     'pressing-up': d(
       'prone',
       [
-        { aR: { at: [-26, 1.6, 34] }, aL: { at: [12, 1.4, 44] } },
-        { sp: [-16, 0, -30], aR: { at: [-26, 1.6, 34] }, aL: { at: [12, 1.4, 44] } },
+        { aR: { at: [-26, 1.6, 34] }, aL: { at: [10, 1.4, 30] } },
+        { sp: [-22, 0, -38], aR: { at: [-26, 1.6, 34] }, aL: { at: [10, 1.4, 30] } },
       ],
       { view: 'lying-quarter', ...ARMS },
     ),

@@ -88,7 +88,7 @@ export const SEATED_LOWER: Poses = {
   'seated-figure-four': {
     'ankle-on-the-shin': d(
       'sit',
-      [{}, { lR: { f: 66, b: 22, r: 46, k: 96, d: 14 }, aR: { on: 'knee' }, aL: SEAT }],
+      [{}, { lR: { f: 66, b: 14, r: 46, k: 96, d: 14 }, aR: { on: 'knee' }, aL: SEAT }],
       { ...SEATED_FRONT, ...LEGS },
     ),
     'ankle-on-the-thigh': d(
@@ -96,7 +96,7 @@ export const SEATED_LOWER: Poses = {
       [
         {},
         {
-          lR: { f: 82, b: 20, r: 80, k: 96, d: 10 },
+          lR: { f: 88, b: 20, r: 80, k: 96, d: 10 },
           aR: { on: 'knee' },
           aL: { on: 'other-ankle' },
         },
@@ -175,8 +175,8 @@ export const SEATED_LOWER: Poses = {
     'hands-pushing': d(
       'sit',
       [
-        { l: sole(6.5, 12), p: [34], a: SEAT },
-        { l: sole(6.5, 12), o: [0, 7, 5], p: [48], nk: [-18], a: { at: [13, 30, 3] } },
+        { l: sole(6.5, 12), p: [16], a: SEAT },
+        { l: sole(6.5, 12), o: [0, 7, 1], p: [26], nk: [-8], a: { at: [13, 30, 3] } },
       ],
       { room: ['armchair', 'floor'] },
     ),
@@ -189,8 +189,8 @@ export const SEATED_LOWER: Poses = {
     'hands-pushing': d(
       'sit',
       [
-        { l: sole(6.5, 12), p: [34], a: { on: 'armrest' } },
-        { l: sole(6.5, 12), o: [0, 9, 6], p: [44], nk: [-18], a: { at: [14, 38, 6] } },
+        { l: sole(6.5, 12), p: [16], a: { on: 'armrest' } },
+        { l: sole(6.5, 12), o: [0, 9, 2], p: [26], nk: [-8], a: { at: [14, 38, 6] } },
       ],
       { room: ['armchair', 'floor'] },
     ),
@@ -350,11 +350,11 @@ export const SEATED_LOWER: Poses = {
     ),
   },
   'heel-slide-along-the-shin': {
-    'half-way': d('sit', [SEATS, { ...SEATS, lR: { at: [-3, 8, 32], up: 10 } }], {
+    'half-way': d('sit', [SEATS, { ...SEATS, lR: { at: [-3, 9, 30], up: 10, open: 40 } }], {
       ...SEATED_FRONT,
       ...LEGS,
     }),
-    full: d('sit', [SEATS, { ...SEATS, lR: { at: [-4, 17, 32], up: 14, open: 20 } }], {
+    full: d('sit', [SEATS, { ...SEATS, lR: { at: [-4, 17, 30], up: 14, open: 56 } }], {
       ...SEATED_FRONT,
       ...LEGS,
     }),
@@ -485,7 +485,7 @@ export const SEATED_LOWER: Poses = {
       'sit',
       [
         { o: [-8, 0, 0], aR: HANG, aL: SEAT },
-        { o: [-8, 0, 0], p: [-4], sp: [-2], aR: HANG, aL: SEAT, lR: { at: [8, 6, -8], up: -50 } },
+        { o: [-8, 0, 0], p: [-4], sp: [-2], aR: HANG, aL: SEAT, lR: { f: -6, b: 3, k: 88, d: 0 } },
       ],
       LEGS,
     ),
@@ -493,7 +493,7 @@ export const SEATED_LOWER: Poses = {
       'sit',
       [
         { o: [-8, 0, 0], aR: HANG, aL: SEAT },
-        { o: [-8, 0, 0], p: [-6], sp: [-2], aR: HANG, aL: SEAT, lR: { at: [8, 8, -22], up: -58 } },
+        { o: [-8, 0, 0], p: [-6], sp: [-2], aR: HANG, aL: SEAT, lR: { f: -18, b: 3, k: 80, d: 0 } },
       ],
       LEGS,
     ),
@@ -655,6 +655,7 @@ export const SEATED_LOWER: Poses = {
       'sit',
       [
         { a: LAP },
+        { a: LAP, p: [0, 0, -20], lR: { at: [24, 0, 12], out: 60, open: 34 } },
         {
           a: LAP,
           p: [0, 0, -56],
@@ -834,7 +835,7 @@ export const SEATED_LOWER: Poses = {
     lifting: d(
       'sit',
       [
-        { ...SEATS, lR: { f: 106, k: 74 } },
+        { ...SEATS, lR: { f: 98, k: 74 } },
         { ...SEATS, lR: sole(6.5, 34) },
       ],
       LEGS,
@@ -860,7 +861,7 @@ export const SEATED_LOWER: Poses = {
       'couch',
       [
         { a: { at: [14, 26, -4] } },
-        { a: { at: [14, 26, -4] }, o: [-8, 0, 0], lR: { f: 84, b: 4, k: 140, d: -40 } },
+        { a: { at: [14, 26, -4] }, o: [-8, 0, 0], lR: { f: 84, b: 10, r: -30, k: 140, d: -40 } },
       ],
       LEGS,
     ),
@@ -872,8 +873,8 @@ export const SEATED_LOWER: Poses = {
           p: [-30],
           o: [-8, 0, 0],
           nk: [14],
-          a: { at: [14, 26, -24] },
-          lR: { f: 56, b: 4, k: 140, d: -40 },
+          a: { at: [10, 26, -24], hand: [0.3, 0, 1] },
+          lR: { f: 56, b: 10, r: -30, k: 140, d: -40 },
         },
       ],
       LEGS,

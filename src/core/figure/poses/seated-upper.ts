@@ -108,8 +108,8 @@ export const SEATED_UPPER: Poses = {
     'easy-range': d(
       'sit',
       [
-        { nk: [0, -30], a: LAP },
-        { nk: [0, 30], a: LAP },
+        { nk: [0, -26], a: LAP },
+        { nk: [0, 26], a: LAP },
       ],
       SEATED_FRONT,
     ),
@@ -264,7 +264,7 @@ export const SEATED_UPPER: Poses = {
     ]),
     'hands-behind-the-head': d('sit', [
       { sp: [10], nk: [8], a: { on: 'nape', elbow: [0.6, 0.5, 0.9] } },
-      { sp: [-20], nk: [-6], a: { on: 'nape', elbow: [1, 0.6, -0.3] } },
+      { sp: [-20], nk: [-16], a: { on: 'nape', elbow: [1, 0.6, -0.3] } },
     ]),
   },
   'front-elbow-pull-and-reach': {
@@ -362,7 +362,7 @@ export const SEATED_UPPER: Poses = {
   'seated-twist': {
     'arms-crossed': d(
       'sit',
-      [{ a: CROSSED }, { sp: [0, 0, -48], nk: [0, 0, -22], a: CROSSED }],
+      [{ a: CROSSED }, { sp: [0, 0, -40], nk: [0, 0, -22], a: CROSSED }],
       SEATED_FRONT,
     ),
     'hand-on-the-thigh': d(
@@ -405,7 +405,10 @@ export const SEATED_UPPER: Poses = {
     ),
     'hands-on-the-ribs': d(
       'sit',
-      [{ a: RIBS }, { sp: [0, -32], nk: [0, -8], a: RIBS }],
+      [
+        { a: RIBS },
+        { sp: [0, -32], nk: [0, -8], aL: RIBS, aR: { on: 'ribs', elbow: [0.8, -0.6, 0] } },
+      ],
       SEATED_FRONT,
     ),
     'arm-over': d(
@@ -419,7 +422,7 @@ export const SEATED_UPPER: Poses = {
       'sit',
       [
         { aL: { on: 'shoulder', elbow: [1, 0, 0.2] }, aR: SEAT },
-        { sp: [0, -32], nk: [0, -8], aL: { on: 'shoulder', elbow: [1, 0.7, 0] }, aR: SEAT },
+        { sp: [0, -32], nk: [0, -8], aL: { on: 'shoulder', elbow: [1, 0, 0] }, aR: SEAT },
       ],
       SEATED_FRONT,
     ),
@@ -666,9 +669,9 @@ export const SEATED_UPPER: Poses = {
         { p: [16], sp: [16], aR: { on: 'other-knee' }, aL: { on: 'knee' } },
         {
           p: [14],
-          sp: [4, 0, -46],
+          sp: [4, 0, -42],
           nk: [0, 0, -34],
-          aR: { on: 'shoulder', elbow: [1, 0.6, -0.2] },
+          aR: { on: 'shoulder', elbow: [1, 0, 0.1] },
           aL: { on: 'knee' },
         },
       ],
@@ -695,14 +698,14 @@ export const SEATED_UPPER: Poses = {
       'sit-back',
       [
         { a: { on: 'armrest' } },
-        { p: [24], sp: [14], aR: { on: 'knee' }, aL: { at: [14, 38, 4] } },
+        { p: [40], sp: [38], nk: [14], aR: { on: 'shin' }, aL: { at: [14, 38, 4] } },
         { p: [0, -12], sp: [0, -12], aR: { on: 'armrest' }, aL: { on: 'armrest' } },
       ],
       { room: ['armchair', 'floor'] },
     ),
     free: d('sit-back', [
       {},
-      { p: [34], sp: [22], a: { on: 'shin' } },
+      { p: [44], sp: [44], nk: [16], a: { on: 'ankle' } },
       { p: [0, -12], sp: [0, -16], a: HIPS },
     ]),
   },

@@ -21,7 +21,8 @@ import {
 const FREE_RIGHT = { aR: HANG, aL: HELD } as const;
 const TIPPED = { a: TIPS } as const;
 const HOVERED = { a: HOVER } as const;
-const LIFTED = { f: 74, k: 84 } as const;
+const ON_COUNTER = { at: [11, 55, 25], hand: [0, 0, 1] } as const;
+const LIFTED = { f: 87, k: 88 } as const;
 const HIGH = { f: 94, k: 96 } as const;
 /** One foot's heel before the other's toes. */
 const TANDEM = { lR: { at: [0.6, 0, 8], out: 0 }, lL: { at: [0.6, 0, -8], out: 0 } } as const;
@@ -162,8 +163,20 @@ export const STANDING: Poses = {
     ),
   },
   'toe-taps-front': {
-    'two-hands': d('held', [{}, { lR: { at: [4, 4, 9], out: 4, up: -30 } }], LEGS),
-    fingertips: d('held', [TIPPED, { ...TIPPED, lR: { at: [4, 4, 11], out: 4, up: -34 } }], LEGS),
+    'two-hands': d(
+      'held',
+      [{}, { lR: { at: [5, 8, 4], out: 4, up: -20 } }, { lR: { at: [4, 4, 9], out: 4, up: -30 } }],
+      LEGS,
+    ),
+    fingertips: d(
+      'held',
+      [
+        TIPPED,
+        { ...TIPPED, lR: { at: [5, 9, 5], out: 4, up: -20 } },
+        { ...TIPPED, lR: { at: [4, 4, 11], out: 4, up: -34 } },
+      ],
+      LEGS,
+    ),
   },
   'tap-with-arm-stroke': {
     'no-arm': d(
@@ -217,8 +230,8 @@ export const STANDING: Poses = {
     'leg-off-the-floor': d(
       'held',
       [
-        { aL: HANG, aR: HELD, lL: { f: 24, k: 20 } },
-        { aL: HANG, aR: HELD, lL: { f: 44, k: 20 } },
+        { aL: HANG, aR: HELD, lL: { f: -12, k: 22, d: -10 } },
+        { aL: HANG, aR: HELD, p: [4], lL: { f: -24, k: 24, d: -10 } },
       ],
       LEGS,
     ),
@@ -266,7 +279,7 @@ export const STANDING: Poses = {
     ),
   },
   'straight-leg-reach': {
-    'toes-down': d('held', [{}, { p: [4], lR: { at: [5, 7, -28], up: -46 } }], LEGS),
+    'toes-down': d('held', [{}, { p: [6], lR: { at: [5, 7, -22], up: -46 } }], LEGS),
     'leg-lifting-while-held': d(
       'held',
       [{}, { p: [14], nk: [-6], lR: { f: -26, k: 3, d: -20 } }],
@@ -331,7 +344,10 @@ export const STANDING: Poses = {
       ],
       { view: 'back', ...LEGS },
     ),
-    stepping: d('stand', [{}, { a: WIDE, o: [-4, -1, 0], lR: foot(18) }], { ...FRONT, ...BOTH }),
+    stepping: d('stand', [{}, { a: { b: 124 }, o: [-4, -1, 0], lR: foot(18) }], {
+      ...FRONT,
+      ...BOTH,
+    }),
     jumping: d('stand', [{}, { a: { b: 150 }, o: [0, -2, 0], l: foot(18) }], { ...FRONT, ...BOTH }),
   },
   'high-march-with-a-pause': {
@@ -360,7 +376,7 @@ export const STANDING: Poses = {
           sp: [4, -18],
           aR: { b: 60, e: 100, r: 60 },
           aL: { b: 90, e: 100, r: 80 },
-          lR: { f: 60, b: 44, r: 40, k: 96 },
+          lR: { f: 88, b: 44, r: 40, k: 96 },
         },
       ],
       { ...FRONT, ...BOTH },
@@ -423,7 +439,7 @@ export const STANDING: Poses = {
           sp: [0, 0, 16],
           aR: TIPS,
           aL: { f: 80, e: 6 },
-          lL: { f: 26, k: 6 },
+          lL: { f: 14, k: 6 },
         },
       ],
       LEGS,
@@ -539,8 +555,8 @@ export const STANDING: Poses = {
       { o: [0, -1.6, 5], p: [18] },
     ]),
     'at-a-counter': d('counter', [
-      { o: [0, -3, -10], p: [30], nk: [-10], l: foot(5, -24) },
-      { o: [0, -7, -4], p: [42], nk: [-16], l: foot(5, -24) },
+      { o: [0, -3, -10], p: [30], nk: [-10], l: foot(5, -24), a: ON_COUNTER },
+      { o: [0, -7, -4], p: [42], nk: [-16], l: foot(5, -24), a: ON_COUNTER },
     ]),
     springing: d('wall', [
       { o: [0, -1.6, 5], p: [18] },
@@ -580,7 +596,7 @@ export const STANDING: Poses = {
       },
     ]),
     full: d('plank', [
-      { p: [12], a: { at: [8, 1.4, 44], hand: [0, 0, 1], elbow: [0.2, -1, -0.3] } },
+      { p: [4], a: { at: [8, 1.4, 44], hand: [0, 0, 1], elbow: [0.2, -1, -0.3] } },
     ]),
   },
   'wall-angel': {
@@ -593,8 +609,8 @@ export const STANDING: Poses = {
       { a: { b: 140, r: 90, e: 44 } },
     ]),
     'sitting-squat': d('wall-back', [
-      { o: [0, -14, 0], a: { b: 70, r: 90, e: 92 }, l: foot(6, 14, 0, { out: 4 }) },
-      { o: [0, -14, 0], a: { b: 136, r: 90, e: 46 }, l: foot(6, 14, 0, { out: 4 }) },
+      { o: [0, -22, 0], a: { b: 70, r: 90, e: 92 }, l: foot(6, 20, 0, { out: 4 }) },
+      { o: [0, -22, 0], a: { b: 136, r: 90, e: 46 }, l: foot(6, 20, 0, { out: 4 }) },
     ]),
   },
   'wall-held-hollow': {
@@ -673,7 +689,7 @@ export const STANDING: Poses = {
       [
         { a: HANG },
         {
-          sp: [0, 0, -46],
+          sp: [0, 0, -42],
           nk: [0, 0, -26],
           aR: { f: -24, b: 20, e: 20 },
           aL: { f: 50, b: -16, e: 60 },
@@ -764,7 +780,7 @@ export const STANDING: Poses = {
       'stand',
       [
         { o: [0, 0, 14], l: foot(7, 11), a: HANG },
-        { o: [0, -14, 2], p: [40], nk: [-14], l: foot(7, 11), a: AHEAD },
+        { o: [0, -18, 1], p: [42], nk: [-14], l: foot(7, 11), a: AHEAD },
       ],
       { room: ['chair', 'floor'] },
     ),
@@ -816,7 +832,15 @@ export const STANDING: Poses = {
     ),
   },
   'hands-on-the-seat-long-back': {
-    'hands-on-the-counter': d('counter', [{ o: [0, -2, -18], p: [72], nk: [-4], l: foot(5, -20) }]),
+    'hands-on-the-counter': d('counter', [
+      {
+        o: [0, -3, -38],
+        p: [76],
+        nk: [2],
+        l: foot(5, -40),
+        a: { at: [10, 55, 25] },
+      },
+    ]),
     'hands-on-the-seat': d('seat-ahead', [{ o: [0, -2, -14], p: [20], nk: [-2], l: foot(5, -16) }]),
   },
   'hips-high-knees-soft': {
@@ -837,7 +861,7 @@ export const STANDING: Poses = {
       'seat-ahead',
       [
         { o: [0, -2, 0], p: [2] },
-        { o: [0, -1, -6], p: [4], nk: [-4], lR: { at: [5, 8, 8], up: 16 } },
+        { o: [0, -1, -6], p: [14], nk: [4], lR: { at: [5, 8, 8], up: 16 } },
       ],
       { ...LEGS, with: ['step-low'] },
     ),
@@ -847,9 +871,9 @@ export const STANDING: Poses = {
         { lR: { at: [5, 8, 14], up: 16 } },
         {
           o: [0, -2, -8],
-          p: [74],
-          sp: [10],
-          nk: [-4],
+          p: [66],
+          sp: [36],
+          nk: [4],
           lR: { at: [5, 8, 14], up: 16 },
           a: { at: [8, 20, 20] },
         },
@@ -865,7 +889,7 @@ export const STANDING: Poses = {
     ),
     'ankle-over': d(
       'counter',
-      [{}, { o: [0, -9, -8], p: [30], nk: [-8], lR: { f: 84, b: 26, r: 66, k: 104 } }],
+      [{}, { o: [0, -9, -8], p: [30], nk: [-8], lR: { f: 90, b: 26, r: 66, k: 104 } }],
       { view: 'quarter', ...LEGS },
     ),
   },
@@ -874,7 +898,7 @@ export const STANDING: Poses = {
       'held',
       [
         { lL: foot(5, 2), lR: { at: [5, 3, -18], up: -26 } },
-        { o: [0, -3, 0], p: [-4], lL: foot(5, 2), lR: { at: [5, 5, -20], up: -36 } },
+        { o: [0, -3, 0], p: [-10], sp: [4], lL: foot(5, 2), lR: { at: [5, 5, -22], up: -40 } },
       ],
       LEGS,
     ),
@@ -897,7 +921,7 @@ export const STANDING: Poses = {
   'front-thigh-stretch-at-the-chair': {
     'split-step': d(
       'held',
-      [{}, { o: [0, -3, 0], p: [-8], lL: foot(5, 2), lR: { at: [5, 7, -18], up: -50 } }],
+      [{}, { o: [0, -3, 0], p: [-13], sp: [6], lL: foot(5, 2), lR: { at: [5, 8, -22], up: -50 } }],
       LEGS,
     ),
     'foot-on-a-seat': d('held', [{}, { p: [-6], lR: { f: -8, k: 96, d: -40 } }], {

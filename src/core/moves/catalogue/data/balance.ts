@@ -523,10 +523,7 @@ export const BALANCE: readonly Move[] = [
       level('in the air', 'stand-chair', {
         stance: 'one-leg',
         support: 'one hand',
-        loads: [
-          ...worked('hip-flex-past-90', 'hip-rotate-out', 'hip-extend-end'),
-          ...other('one-leg'),
-        ],
+        loads: [...worked('hip-extend-end'), ...other('one-leg')],
         loaded: feet,
         words: {
           setUp: 'Stand on your {other} leg, one hand on the chair.',
@@ -727,7 +724,7 @@ export const MORE_BALANCE: readonly Move[] = [
       }),
       level('stepping', 'stand-counter', {
         support: 'one hand',
-        loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
+        loads: other('one-leg'),
         loaded: regions('worked', 'front-thigh', 'buttocks'),
         props: ['low step'],
         words: {

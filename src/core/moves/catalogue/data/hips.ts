@@ -489,7 +489,7 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('on to the side', 'lying-back', {
         usual: true,
-        loads: body('roll-over'),
+        loads: body('roll-over', 'lie-side'),
         loaded: regions('body', 'ribs-sides', 'abdomen'),
       }),
     ],
@@ -683,12 +683,12 @@ export const HIPS_FLOOR: readonly Move[] = [
         loads: body('hip-rotate-out'),
       }),
       level('feet close', 'floor-sit', {
-        loads: body('hip-rotate-out', 'deep-knee'),
+        loads: body('hip-rotate-out', 'deep-knee', 'wide-adduct-stretch'),
         stretched: regions('body', 'inner-thigh'),
         words: { setUp: 'Sit on the floor, soles together, feet close to you.' },
       }),
       level('rounded over', 'floor-sit', {
-        loads: body('hip-rotate-out', 'deep-knee', 'spine-flex-end'),
+        loads: body('hip-rotate-out', 'deep-knee', 'wide-adduct-stretch', 'spine-flex-end'),
         stretched: regions('body', 'inner-thigh', 'low-back'),
         words: {
           setUp: 'Sit on the floor, soles together.',
@@ -1044,7 +1044,7 @@ export const HIPS_FLOOR: readonly Move[] = [
       level('full', 'floor-sit', {
         loads: [
           ...worked('hip-rotate-out'),
-          ...other('hip-rotate-in', 'hip-extend-end'),
+          ...other('hip-rotate-in'),
           ...body('hip-flex-past-90'),
         ],
         stretched: regions('body', 'hip-outer', 'buttocks', 'hip-front'),

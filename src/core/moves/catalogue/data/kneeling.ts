@@ -35,7 +35,7 @@ export const KNEELING = [
       level('full', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('spine-flex-end', 'spine-extend-end'),
+        loads: body('spine-flex-end', 'spine-extend-end', 'head-below-heart'),
         stretched: regions('body', 'upper-back'),
         loaded: regions('body', 'upper-back', 'low-back'),
       }),

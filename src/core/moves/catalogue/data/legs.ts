@@ -40,7 +40,7 @@ export const LEGS: readonly Move[] = [
         props: ['cushion'],
         stretched: regions('worked', 'hip-front'),
         longSwitch: 'change-knee',
-        loads: worked('hip-extend-end'),
+        loads: worked('hip-extend-end', 'shoulder-overhead'),
         usual: true,
         words: {
           setUp:
@@ -166,11 +166,11 @@ export const LEGS: readonly Move[] = [
     levels: [
       level('heel on a box', 'bed-back', {
         stretched: regions('worked', 'hip-front'),
-        loads: worked('hip-extend-end'),
+        loads: [...worked('hip-extend-end'), ...other('hip-flex-past-90')],
       }),
       level('leg hanging', 'bed-back', {
         usual: true,
-        loads: worked('hip-extend-end'),
+        loads: [...worked('hip-extend-end'), ...other('hip-flex-past-90')],
         stretched: regions('worked', 'hip-front', 'front-thigh'),
         longSwitch: 'lifted-leg',
       }),
@@ -548,8 +548,10 @@ export const LEGS: readonly Move[] = [
       level('short step', 'stand-wall', {
         support: 'two hands',
         stretched: regions('worked', 'calf'),
+        words: { setUp: 'Both hands on the wall, {side} foot a short step back.' },
       }),
       level('long step', 'stand-wall', {
+        loads: worked('hip-extend-end'),
         usual: true,
         support: 'two hands',
         stretched: regions('worked', 'calf'),

@@ -167,7 +167,7 @@ export const LYING = [
       }),
       level('along the roll', 'lying-back', {
         props: ['roller'],
-        loads: body('shoulder-open-end', 'spine-extend-end', 'skin-pressure'),
+        loads: body('shoulder-open-end', 'skin-pressure'),
         stretched: regions('body', 'chest', 'shoulders'),
         words: {
           setUp: 'Sit at one end of the roll and lie back along it, head and tail supported.',

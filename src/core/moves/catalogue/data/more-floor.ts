@@ -53,7 +53,7 @@ export const MORE_FLOOR: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loads: [
-          ...worked('deep-knee', 'hip-rotate-in', 'hip-extend-end'),
+          ...worked('deep-knee', 'hip-rotate-in'),
           ...body('shoulder-behind', 'wrist-weight'),
         ],
         stretched: regions('worked', 'front-thigh', 'hip-front'),
@@ -104,6 +104,7 @@ export const MORE_FLOOR: readonly Move[] = [
           'abdominal-pressure',
           'neck-flex-end',
           'arm-pull',
+          'hip-flex-past-90',
         ),
         loaded: regions('body', 'abdomen', 'hip-front'),
         curl: true,

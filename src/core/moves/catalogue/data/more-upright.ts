@@ -385,6 +385,7 @@ export const MORE_UPRIGHT: readonly Move[] = [
     ),
     levels: [
       level('hands on the seat', 'sit-front', {
+        loads: body('hip-flex-past-90'),
         usual: true,
         support: 'two hands',
         loaded: regions('worked', 'front-thigh'),
@@ -395,7 +396,7 @@ export const MORE_UPRIGHT: readonly Move[] = [
             'Sit forward, {side} foot ahead, {other} foot under the knee, hands on your thighs.',
           easier: 'Rock half as far.',
         },
-        loads: body('lean-out'),
+        loads: body('lean-out', 'hip-flex-past-90'),
         loaded: regions('worked', 'front-thigh'),
       }),
     ],

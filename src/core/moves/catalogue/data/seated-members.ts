@@ -63,6 +63,7 @@ export const SEATED_MEMBERS: readonly Move[] = [
     ),
     levels: [
       level('hands on the seat', 'sit-front', {
+        loads: worked('hip-flex-past-90'),
         support: 'two hands',
         loaded: regions('worked', 'hip-front'),
         words: {

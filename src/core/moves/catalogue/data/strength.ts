@@ -727,7 +727,7 @@ export const STRENGTH_STANDING: readonly Move[] = [
     levels: [
       level('light', 'stand-wall', { usual: true, loaded: regions('body', 'abdomen') }),
       level('sliding down', 'stand-wall', {
-        loads: body('deep-knee', 'abdominal-pressure'),
+        loads: body('abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'front-thigh'),
         words: {
           go: 'Ribs down, back to the wall, slide a little down and stay.',
@@ -1228,7 +1228,7 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       }),
       level('rolling', 'floor-sit', {
         support: 'two hands',
-        loads: body('spine-flex-loaded', 'abdominal-pressure', 'skin-pressure'),
+        loads: body('spine-flex-loaded', 'spine-flex-end', 'abdominal-pressure', 'skin-pressure'),
         loaded: regions('body', 'abdomen', 'low-back'),
         curl: true,
         words: {

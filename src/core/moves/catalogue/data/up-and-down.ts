@@ -509,7 +509,7 @@ export const RISE_CHAIN: readonly Move[] = [
         through: ['kneel-seat'],
         support: 'two hands',
         loaded: legs,
-        loads: body('floor-transfer'),
+        loads: [...body('floor-transfer'), ...other('hip-flex-past-90')],
         words: {
           go: 'Hands on the seat, {other} foot forward, and back down.',
           short: 'Hands, foot, back down.',

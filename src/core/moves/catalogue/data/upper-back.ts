@@ -124,7 +124,7 @@ export const UPPER_BACK: readonly Move[] = [
       level('hands down', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('spine-flex-end'),
+        loads: body('spine-flex-end', 'head-below-heart'),
         loaded: back,
       }),
     ],
@@ -319,7 +319,7 @@ export const UPPER_BACK: readonly Move[] = [
       level('head on a cushion', 'kneel-fold', {
         props: ['cushion'],
         stretched: ribs,
-        loads: body('hip-flex-past-90', 'spine-flex-end'),
+        loads: body('shoulder-overhead', 'hip-flex-past-90', 'spine-flex-end'),
         words: {
           setUp: 'Sit back on your heels, head on the cushion, hands just in front.',
           go: 'Walk both hands a little to the {side}; the {other} hip sinks.',
@@ -539,7 +539,7 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('arms long', 'lying-front', {
         support: 'two hands',
-        loads: body('spine-extend-end', 'wrist-weight', 'shoulder-weight'),
+        loads: body('spine-extend-end', 'wrist-weight', 'shoulder-weight', 'hip-extend-end'),
         stretched: regions('body', 'abdomen', 'hip-front'),
         words: {
           setUp: 'Lie on your front, hands under your shoulders.',
