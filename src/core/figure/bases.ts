@@ -277,8 +277,8 @@ export const BASES = {
       lumbar: [6, 0, 0],
       arms: { left: { on: 'knee' }, right: { on: 'knee' } },
       legs: {
-        left: { f: 78, b: 40, r: 80, k: 122, d: -20, lies: true },
-        right: { f: 80, b: 40, r: 78, k: 116, d: -20, lies: true },
+        left: { f: 78, b: 40, r: 80, k: 130, d: -20, lies: true },
+        right: { f: 80, b: 40, r: 78, k: 104, d: -20, lies: true },
       },
     },
     view: 'quarter',

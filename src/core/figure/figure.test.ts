@@ -4,9 +4,11 @@ import { BONE } from './body';
 import { posesOf, pictureOf, type Drawn } from './figure';
 import { motionOf } from './motion';
 import type { Bend, Pose } from './pose';
+import { BASES } from './bases';
+import { SOLID } from './furniture';
 import { POSES } from './poses';
-import { solve, type Body } from './solve';
-import { add, length, scale, sub, type Vec } from './vec';
+import { solve, trunkOf, type Body } from './solve';
+import { add, into, length, lerp, scale, sub, type Vec } from './vec';
 
 interface Named {
   readonly name: string;
@@ -162,6 +164,138 @@ describe('figures', () => {
     };
     expect(offInKeys(under, 2.4)).toEqual([]);
     expect(wrong(under, 2.4)).toEqual([]);
+  });
+
+  /** Bones of the limbs, of the trunk and the head, as lines. */
+  const lines = ({ hips, back, arms, legs }: Body): readonly (readonly [Vec, Vec])[] => [
+    [hips, back[3] ?? hips],
+    [back[4] ?? hips, back[5] ?? hips],
+    ...SIDES.flatMap((side): (readonly [Vec, Vec])[] => {
+      const [a, l] = [arms[side], legs[side]];
+      return [
+        [a.shoulder, a.elbow],
+        [a.elbow, a.wrist],
+        [a.wrist, a.tip],
+        [l.hip, l.knee],
+        [l.knee, l.ankle],
+        [l.heel, l.toe],
+      ];
+    }),
+  ];
+  const along = ([a, b]: readonly [Vec, Vec], parts = 4) =>
+    Array.from({ length: parts + 1 }, (_, i) => lerp(a, b, i / parts));
+
+  test('nothing goes through a seat, a back, a wall or a counter', () => {
+    const inBlock = (p: Vec, [a, b]: readonly [Vec, Vec]) =>
+      Math.min(
+        ...p.map((x, i) => Math.min(x - Math.min(a[i]!, b[i]!), Math.max(a[i]!, b[i]!) - x)),
+      );
+    const inside = (body: Body, { drawn }: Named) => {
+      const room = [...(drawn.room ?? BASES[drawn.base].room), ...(drawn.with ?? [])];
+      const solids = room.flatMap((one) => SOLID[one] ?? []);
+      const points = lines(body).flatMap((line) => along(line));
+      return Math.max(0, ...solids.flatMap((block) => points.map((p) => inBlock(p, block))));
+    };
+    expect(wrong(inside, 1)).toEqual([]);
+  });
+
+  const apart = (a: readonly [Vec, Vec], b: readonly [Vec, Vec]) =>
+    Math.min(...along(a, 8).flatMap((p) => along(b, 8).map((q) => far(p, q))));
+
+  test('no limb goes through another, through the trunk or through the head', () => {
+    const shins = (body: Body) => {
+      const { left, right } = body.legs;
+      const parts = ({ hip, knee, ankle }: typeof left): readonly (readonly [Vec, Vec])[] => [
+        [lerp(hip, knee, 0.4), knee],
+        [knee, ankle],
+      ];
+      return -Math.min(...parts(left).flatMap((a) => parts(right).map((b) => apart(a, b))));
+    };
+    // Flesh gives: lines of bones that come this near still lie on each other.
+    expect(wrong(shins, -1.5)).toEqual([]);
+    const forearms = ({ arms, legs }: Body) =>
+      -Math.min(
+        ...SIDES.flatMap((side) =>
+          SIDES.flatMap((other) => {
+            const own = [lerp(arms[side].elbow, arms[side].wrist, 0.1), arms[side].wrist] as const;
+            const { hip, knee, ankle } = legs[other];
+            return [apart(own, [lerp(hip, knee, 0.4), knee]), apart(own, [knee, ankle])];
+          }),
+        ),
+      );
+    expect(wrong(forearms, -1)).toEqual([]);
+    const depth = (body: Body, p: Vec) =>
+      1 -
+      Math.min(
+        ...trunkOf(body).map(({ at, frame, half }) => {
+          const [x, y, z] = into(frame, sub(p, at));
+          return Math.hypot(x / half[0], y / half[1], z / half[2]);
+        }),
+      );
+    const inTrunk = (body: Body) =>
+      Math.max(
+        ...SIDES.flatMap((side) => {
+          const { elbow, wrist } = body.arms[side];
+          const { knee, ankle } = body.legs[side];
+          return [lerp(elbow, wrist, 0.5), wrist, lerp(knee, ankle, 0.5), ankle].map((p) =>
+            depth(body, p),
+          );
+        }),
+      );
+    expect(wrong(inTrunk, 0.5)).toEqual([]);
+    const inHead = ({ arms, back }: Body) =>
+      -Math.min(
+        ...SIDES.flatMap((side) => {
+          const { shoulder, elbow, wrist } = arms[side];
+          const head = back[5] ?? shoulder;
+          return [
+            far(lerp(elbow, wrist, 0.5), head),
+            far(wrist, head),
+            far(lerp(shoulder, elbow, 0.6), head),
+          ];
+        }),
+      );
+    expect(wrong(inHead, -3.4)).toEqual([]);
+  });
+
+  test('who stands without a hand on anything has the weight over the feet', () => {
+    const off = (body: Body, { drawn }: Named, pose: Pose) => {
+      const isFree = SIDES.every((side) => !('at' in pose.arms[side]));
+      const { hips, back, arms, legs } = body;
+      const lies = BASES[drawn.base].pose.rest;
+      const stepped = drawn.with?.includes('step-low');
+      if (!isFree || hips[1] < 44 || !('hips' in lies)) return 0;
+      const mid = (a: Vec, b: Vec) => lerp(a, b, 0.5);
+      // Shares of the body's weight: common working values.
+      const parts: (readonly [number, Vec])[] = [
+        [0.08, back[5] ?? hips],
+        [0.5, mid(hips, back[3] ?? hips)],
+        ...SIDES.flatMap((side): (readonly [number, Vec])[] => [
+          [0.05, mid(arms[side].shoulder, arms[side].wrist)],
+          [0.1, mid(legs[side].hip, legs[side].knee)],
+          [0.06, mid(legs[side].knee, legs[side].ankle)],
+        ]),
+      ];
+      const all = parts.reduce((sum, [share]) => sum + share, 0);
+      const at = [0, 2].map((i) => parts.reduce((sum, [share, p]) => sum + share * p[i]!, 0) / all);
+      const down = SIDES.flatMap((side) => {
+        const { heel, toe } = legs[side];
+        return [heel, toe].filter((p) => p[1] < (stepped ? 12 : 4));
+      });
+      if (down.length === 0) return 0;
+      const beyond = [0, 2].map((i, k) => {
+        const own = down.map((p) => p[i]!);
+        return Math.max(Math.min(...own) - at[k]!, at[k]! - Math.max(...own));
+      });
+      return Math.max(...beyond);
+    };
+    const falling = ALL.flatMap((named) =>
+      posesOf(named.drawn).flatMap((pose) => {
+        const beyond = off(solve(pose), named, pose);
+        return beyond > 4 ? [`${named.name} ${beyond.toFixed(1)}`] : [];
+      }),
+    );
+    expect(falling).toEqual([]);
   });
 
   test('the mirror of a pose is its mirror', () => {

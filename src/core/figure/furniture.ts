@@ -88,12 +88,93 @@ function slab(camera: Camera, from: Vec, to: Vec): string {
 const rod = (camera: Camera, a: Vec, b: Vec, r = 0.7, rb = r): string =>
   capsuleOf(camera, { at: a, r }, { at: b, r: rb });
 
+/** Two opposite corners. */
+type Block = readonly [Vec, Vec];
+
+function chairBlocks([x, , z]: Vec, facing: 1 | -1): readonly [seat: Block, back: Block] {
+  const at = (dx: number, y: number, dz: number): Vec => [x + dx, y, z + dz * facing];
+  const { seat, backrest } = HEIGHT;
+  return [
+    [at(-12.6, seat - 2.2, -13.4), at(12.6, seat - 0.4, 10)],
+    [at(-12, backrest - 10, -15.2), at(12, backrest, -14)],
+  ];
+}
+
+const CHAIRS = {
+  chair: [[0, 0, 0], 1],
+  armchair: [[0, 0, 0], 1],
+  'chair-ahead': [[0, 0, 36], 1],
+  'seat-ahead': [[0, 0, 36], -1],
+  // A chair's back beside the figure, to hold.
+  'chair-right': [[-34, 0, 14], 1],
+  'chair-left': [[34, 0, 14], 1],
+  'seat-behind': [[0, 0, -38], -1],
+} as const satisfies Readonly<Partial<Record<Furniture, readonly [Vec, 1 | -1]>>>;
+const CHAIR_NAMES = Object.keys(CHAIRS) as (keyof typeof CHAIRS)[];
+
+const FIXED = {
+  wall: [
+    [
+      [-30, 0, 34],
+      [30, 100, 35.5],
+    ],
+  ],
+  'wall-behind': [
+    [
+      [-30, 0, -11],
+      [30, 104, -9.6],
+    ],
+  ],
+  'wall-beside': [
+    [
+      [-27, 0, -20],
+      [-25.6, 100, 26],
+    ],
+  ],
+  counter: [
+    [
+      [-34, 0, 26],
+      [34, HEIGHT.counter - 3, 42],
+    ],
+    [
+      [-36, HEIGHT.counter - 3, 23],
+      [36, HEIGHT.counter, 44],
+    ],
+  ],
+  'counter-beside': [
+    [
+      [-34, 0, -34],
+      [-19, HEIGHT.counter - 3, 44],
+    ],
+    [
+      [-36, HEIGHT.counter - 3, -36],
+      [-17, HEIGHT.counter, 46],
+    ],
+  ],
+  step: [
+    [
+      [-18, 0, 12],
+      [18, 7, 32],
+    ],
+  ],
+} as const satisfies Readonly<Partial<Record<Furniture, readonly Block[]>>>;
+
+/** What stands still in a picture and lets nothing through. */
+export const SOLID: Readonly<Partial<Record<Furniture, readonly Block[]>>> = {
+  ...FIXED,
+  ...Object.fromEntries(
+    CHAIR_NAMES.map((name) => [name, chairBlocks(CHAIRS[name][0], CHAIRS[name][1])]),
+  ),
+};
+
 /** Legs first, so that what they carry stands over them. */
-function chair(camera: Camera, [x, , z]: Vec, facing: 1 | -1, arms: boolean): readonly Fill[] {
+function chair(camera: Camera, name: keyof typeof CHAIRS, arms = false): Layer {
+  const [[x, , z], facing] = CHAIRS[name];
+  const [top, back] = chairBlocks([x, 0, z], facing);
   const at = (dx: number, y: number, dz: number): Vec => [x + dx, y, z + dz * facing];
   const wood = (d: string): Fill => ({ cloth: 'wood', d });
   const { seat, backrest } = HEIGHT;
-  return [
+  return one([
     ...[-11.5, 11.5].flatMap((dx) => [
       wood(rod(camera, at(dx, 0, -13), at(dx, seat, -12.6))),
       wood(rod(camera, at(dx, 0, 9), at(dx, seat, 8.6))),
@@ -105,9 +186,9 @@ function chair(camera: Camera, [x, , z]: Vec, facing: 1 | -1, arms: boolean): re
           ]
         : []),
     ]),
-    wood(slab(camera, at(-12.6, seat - 2.2, -13.4), at(12.6, seat - 0.4, 10))),
-    wood(slab(camera, at(-12, backrest - 10, -15.2), at(12, backrest, -14))),
-  ];
+    wood(slab(camera, top[0], top[1])),
+    wood(slab(camera, back[0], back[1])),
+  ]);
 }
 
 const one = (fills: readonly Fill[], depth = BEHIND): Layer => ({
@@ -118,6 +199,9 @@ const one = (fills: readonly Fill[], depth = BEHIND): Layer => ({
 });
 const made = (cloth: Cloth, ...all: readonly string[]): readonly Fill[] =>
   all.map((d) => ({ cloth, d }));
+
+const blocks = (camera: Camera, name: keyof typeof FIXED): Layer =>
+  one(made('wood', ...FIXED[name].map(([from, to]: Block) => slab(camera, from, to))));
 
 const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>> = {
   floor: ({ camera, view, body }) => {
@@ -148,23 +232,14 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
     const to: Vec = [Math.max(...xs, 12) + 14, -0.1, Math.max(...zs) + 8];
     return [{ depth: BEHIND - 10, tone: 'far', fills: made('mat', slab(camera, from, to)) }];
   },
-  chair: ({ camera }) => [one(chair(camera, [0, 0, 0], 1, false))],
-  armchair: ({ camera }) => [one(chair(camera, [0, 0, 0], 1, true))],
-  'chair-ahead': ({ camera }) => [one(chair(camera, [0, 0, 36], 1, false), BEHIND)],
-  'seat-ahead': ({ camera }) => [one(chair(camera, [0, 0, 36], -1, false), BEHIND)],
-  // A chair's back beside the figure, to hold.
-  'chair-right': ({ camera }) => [one(chair(camera, [-34, 0, 14], 1, false))],
-  'chair-left': ({ camera }) => [one(chair(camera, [34, 0, 14], 1, false))],
-  'seat-behind': ({ camera }) => [one(chair(camera, [0, 0, -38], -1, false))],
-  'counter-beside': ({ camera }) => [
-    one(
-      made(
-        'wood',
-        slab(camera, [-34, 0, -34], [-19, HEIGHT.counter - 3, 44]),
-        slab(camera, [-36, HEIGHT.counter - 3, -36], [-17, HEIGHT.counter, 46]),
-      ),
-    ),
-  ],
+  chair: ({ camera }) => [chair(camera, 'chair')],
+  armchair: ({ camera }) => [chair(camera, 'armchair', true)],
+  'chair-ahead': ({ camera }) => [chair(camera, 'chair-ahead')],
+  'seat-ahead': ({ camera }) => [chair(camera, 'seat-ahead')],
+  'chair-right': ({ camera }) => [chair(camera, 'chair-right')],
+  'chair-left': ({ camera }) => [chair(camera, 'chair-left')],
+  'seat-behind': ({ camera }) => [chair(camera, 'seat-behind')],
+  'counter-beside': ({ camera }) => [blocks(camera, 'counter-beside')],
   'step-low': ({ camera, body }) => {
     const { heel, toe } = body.legs.right;
     const from: Vec = [heel[0] - 7, 0, heel[2] - 4];
@@ -231,18 +306,10 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
       ),
     ),
   ],
-  wall: ({ camera }) => [one(made('wood', slab(camera, [-30, 0, 34], [30, 100, 35.5])))],
-  'wall-behind': ({ camera }) => [one(made('wood', slab(camera, [-30, 0, -11], [30, 104, -9.6])))],
-  'wall-beside': ({ camera }) => [one(made('wood', slab(camera, [-27, 0, -20], [-25.6, 100, 26])))],
-  counter: ({ camera }) => [
-    one(
-      made(
-        'wood',
-        slab(camera, [-34, 0, 26], [34, HEIGHT.counter - 3, 42]),
-        slab(camera, [-36, HEIGHT.counter - 3, 23], [36, HEIGHT.counter, 44]),
-      ),
-    ),
-  ],
+  wall: ({ camera }) => [blocks(camera, 'wall')],
+  'wall-behind': ({ camera }) => [blocks(camera, 'wall-behind')],
+  'wall-beside': ({ camera }) => [blocks(camera, 'wall-beside')],
+  counter: ({ camera }) => [blocks(camera, 'counter')],
   bed: ({ camera, body }) => {
     const all = [body.hips, ...body.back, body.legs.left.toe, body.legs.right.toe];
     const isLying = Math.abs(body.pelvis[1][1]) < 0.6;
@@ -397,7 +464,7 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
   weights: ({ camera, body }) =>
     (['left', 'right'] as const).flatMap((side) => weightIn(camera, body, side)),
   'weight-one': ({ camera, body }) => weightIn(camera, body, 'right'),
-  step: ({ camera }) => [one(made('wood', slab(camera, [-18, 0, 12], [18, 7, 32])))],
+  step: ({ camera }) => [blocks(camera, 'step')],
   screen: ({ camera }) => [
     one(
       made(

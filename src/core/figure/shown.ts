@@ -204,7 +204,12 @@ export const SHOWN = {
     weighs: ({ arms, body }, side) => arms[side].onFloor && body.hips[1] > 26,
   },
   'spine-flex-end': { least: 33, sure: 50, of: ({ pose }) => backOf(pose, 0) },
-  'spine-extend-end': { least: 18, sure: 34, of: ({ pose }) => -backOf(pose, 0) },
+  // Over a prop under the pelvis the low back alone arches, and the chest lies flat.
+  'spine-extend-end': {
+    least: 18,
+    sure: 34,
+    of: ({ pose }) => Math.max(-backOf(pose, 0), -1.2 * pose.lumbar[0]),
+  },
   'twist-end': { least: 34, sure: 46, of: ({ pose }) => Math.abs(backOf(pose, 2)) },
   'neck-extend': { least: 14, sure: 26, of: ({ pose }) => -neckOf(pose, 0) },
   'neck-flex-end': { least: 22, sure: 38, of: ({ pose }) => neckOf(pose, 0) },

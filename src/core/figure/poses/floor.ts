@@ -1,4 +1,4 @@
-import { ARMS, BEHIND_HEAD, BOTH, HIPS, LEGS, d, type Poses } from './words';
+import { ARMS, BOTH, HIPS, LEGS, d, type Poses } from './words';
 
 const ELBOW_OUT = { on: 'nape', elbow: [1, -0.1, 0] } as const;
 const PALMS = { at: [9, 2.6, 29], hand: [0, 0, 1] } as const;
@@ -6,7 +6,7 @@ const WIDE_LEG = { f: 82, b: 38, r: 10, d: 8, lies: true } as const;
 const BACK_HAND = { at: [13, 2.4, -17], hand: [0.2, 0, -1] } as const;
 const KNEEL = { f: 78, k: 90, d: -68 } as const;
 /** Soles together, knees out. */
-const BUTTERFLY = { f: 66, b: 48, r: 74, k: 118, d: -10, lies: true } as const;
+const BUTTERFLY = { f: 66, b: 48, r: 70, k: 112, d: -10, lies: true } as const;
 const NINETY = {
   lR: { f: 78, b: 40, r: 80, k: 92, d: 0, lies: true },
   lL: { f: 45, b: 35, r: -45, k: 90, d: 4 },
@@ -401,7 +401,11 @@ export const FLOOR: Poses = {
     ),
   },
   'cross-legged-fold-long-back': {
-    'a-little': d('cross', [{}, { p: [24], nk: [-6], a: { at: [12, 1.4, 28] } }], { view: 'side' }),
+    'a-little': d(
+      'cross',
+      [{}, { p: [24], nk: [-6], a: { at: [13, 1.4, 31], elbow: [1, 0.8, 0] } }],
+      { view: 'side' },
+    ),
     'hands-walking': d('cross', [{}, { p: [44], sp: [10], nk: [-8], a: { at: [11, 1.4, 44] } }], {
       view: 'side',
     }),
@@ -420,13 +424,13 @@ export const FLOOR: Poses = {
   'floor-butterfly': {
     'high-seat-and-feet-away': d(
       'floor-sit',
-      [{ o: [0, 7, 0], l: { f: 62, b: 40, r: 76, k: 96, lies: true }, a: { on: 'shin' } }],
+      [{ o: [0, 7, 0], l: { f: 62, b: 42, r: 64, k: 94, lies: true }, a: { on: 'shin' } }],
       { view: 'front-seated', with: ['low-seat'] },
     ),
     'feet-close': d(
       'floor-sit',
       [
-        { l: { ...BUTTERFLY, b: 36, f: 76 }, a: { on: 'ankle' } },
+        { l: { ...BUTTERFLY, b: 43, r: 56, k: 108 }, a: { on: 'ankle' } },
         { l: BUTTERFLY, a: { on: 'ankle' } },
       ],
       { view: 'front-seated' },
@@ -448,8 +452,8 @@ export const FLOOR: Poses = {
     'ankle-on-the-thigh': d(
       'floor-knees',
       [
-        { lR: { f: 96, b: 26, r: 76, k: 102 } },
-        { p: [6], sp: [-4], lR: { f: 96, b: 26, r: 76, k: 102 } },
+        { lR: { f: 101, b: 26, r: 76, k: 102 } },
+        { p: [6], sp: [-4], lR: { f: 103, b: 26, r: 76, k: 102 } },
       ],
       { view: 'quarter', ...LEGS },
     ),
@@ -618,7 +622,7 @@ export const FLOOR: Poses = {
           nk: [-6],
           lR: { ...NINETY.lR, f: 108 },
           lL: { ...NINETY.lL, f: 80, b: 50 },
-          a: { at: [9, 1.4, 34] },
+          a: { at: [12, 1.4, 34], elbow: [1, 0.8, 0] },
         },
       ],
       { view: 'front-seated', ...LEGS },

@@ -1,6 +1,7 @@
 import { ARMS, BELLY, CHEST, CROSSED, LEGS, RIBS, d, type Poses } from './words';
 
 const LONG = { f: 0, b: 5, d: -10 } as const;
+const BENT_WIDE = { f: -2, b: 82, e: 86, r: 96 } as const;
 const TABLE = { f: 90, k: 90, d: 0 } as const;
 const BENT = (x: number, z = 30) => ({ at: [x, 0, z] as const, out: 2 });
 /** Hips off the floor: the shoulders stay where they lay, and the neck gives. */
@@ -90,11 +91,11 @@ export const LYING: Poses = {
       [
         {},
         {
-          p: [-22],
-          lum: [-20, 0, 0],
-          mid: [-4, 0, 0],
-          up: [8, 0, 0],
-          nk: [18],
+          p: [-6],
+          lum: [-19, 0, 0],
+          mid: [5, 0, 0],
+          up: [9, 0, 0],
+          nk: [14],
         },
       ],
       {
@@ -565,17 +566,13 @@ export const LYING: Poses = {
   'prone-arm-lift': {
     'elbow-bent': d(
       'prone',
-      [
-        { a: { f: 100, b: 76, e: 86, r: 80 } },
-        { aR: { f: -30, b: 70, e: 86, r: 100 }, aL: { f: 100, b: 76, e: 86, r: 80 } },
-      ],
-      ARMS,
+      [{ a: BENT_WIDE }, { aR: { f: -30, b: 70, e: 86, r: 100 }, aL: BENT_WIDE }],
+      { ...ARMS, view: 'lying-quarter' },
     ),
-    'arm-straight': d(
-      'prone',
-      [{ a: { b: 112 } }, { aR: { b: 112, f: 26 }, aL: { b: 112 } }],
-      ARMS,
-    ),
+    'arm-straight': d('prone', [{ a: { b: 112 } }, { aR: { b: 112, f: 26 }, aL: { b: 112 } }], {
+      ...ARMS,
+      view: 'lying-quarter',
+    }),
   },
   'front-lying-press-up-and-round': {
     'chest-down': d('prone', [{ aR: { at: [-26, 1.6, 34] }, aL: { at: [12, 1.6, 46] } }], {

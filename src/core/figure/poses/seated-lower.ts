@@ -19,6 +19,9 @@ const SEATS = { a: SEAT } as const;
 const TAILS = { on: 'seat-front', elbow: [0.4, -0.2, -1] } as const;
 const BELLY_BOTH = { on: 'belly', elbow: [1, -0.4, -0.2] } as const;
 const BEHIND = { on: 'nape', elbow: [1, 0.5, 0.1] } as const;
+const ON_COUCH = { at: [16, 25.6, -4], hand: [0.1, 0, 1] } as const;
+/** The shin laid back beside the thigh on what is sat on. */
+const SHIN_BACK = { at: [25, 25, 2.6], out: 178 } as const;
 const KNEE_OPEN = { f: 88, b: 16, r: 44, k: 92 } as const;
 
 /** Hips, legs, rising and balance, done on a seat. */
@@ -401,7 +404,7 @@ export const SEATED_LOWER: Poses = {
         {
           p: [12],
           sp: [14],
-          lR: { f: 84, b: 20, r: 80, k: 98, d: 6 },
+          lR: { f: 90, b: 20, r: 80, k: 98, d: 6 },
           aR: { on: 'shin' },
           aL: { on: 'other-ankle' },
         },
@@ -446,9 +449,9 @@ export const SEATED_LOWER: Poses = {
     ]),
   },
   'seated-knee-to-chest': {
-    'foot-on-a-block': d('sit-back', [{}, { lR: sole(6.5, 18, 9), a: { at: [3, 33, 14] } }], {
+    'foot-on-a-block': d('sit-back', [{}, { lR: sole(6.5, 20, 9), a: { at: [3, 38, 15] } }], {
       ...LEGS,
-      with: ['step'],
+      with: ['step-low'],
     }),
     'hands-behind-the-thigh': d(
       'sit-back',
@@ -668,11 +671,11 @@ export const SEATED_LOWER: Poses = {
   },
   'forward-on-the-couch-feet-wide': {
     'hips-forward': d('couch', [
-      { o: [0, 0, -6], p: [-10], sp: [8], a: { at: [14, 26, -6] } },
-      { o: [0, 0, 0], p: [6, 6], a: { at: [14, 26, 0] } },
+      { o: [0, 0, -6], p: [-10], sp: [8], a: { at: [15, 25.6, -6], hand: [0.1, 0, 1] } },
+      { o: [0, 0, 0], p: [6, 6], a: { at: [15, 25.6, 0], hand: [0.1, 0, 1] } },
     ]),
     'leaning-over': d('couch', [
-      { a: { at: [14, 26, 0] }, l: sole(10, 18) },
+      { a: { at: [15, 25.6, 0], hand: [0.1, 0, 1] }, l: sole(10, 18) },
       { p: [44], nk: [-14], l: sole(10, 18), a: { on: 'knee' } },
     ]),
   },
@@ -860,21 +863,26 @@ export const SEATED_LOWER: Poses = {
     upright: d(
       'couch',
       [
-        { a: { at: [14, 26, -4] } },
-        { a: { at: [14, 26, -4] }, o: [-8, 0, 0], lR: { f: 84, b: 10, r: -30, k: 140, d: -40 } },
+        { a: ON_COUCH },
+        {
+          aR: { ...ON_COUCH, at: [22, 25.6, -4] },
+          aL: LAP,
+          o: [-8, 0, 0],
+          lR: SHIN_BACK,
+        },
       ],
       LEGS,
     ),
     reclining: d(
       'couch',
       [
-        { a: { at: [14, 26, -8] } },
+        { a: ON_COUCH },
         {
-          p: [-30],
+          p: [-22],
           o: [-8, 0, 0],
           nk: [14],
-          a: { at: [10, 26, -24], hand: [0.3, 0, 1] },
-          lR: { f: 56, b: 10, r: -30, k: 140, d: -40 },
+          a: { at: [12, 25.6, -16], hand: [0.3, 0, -1] },
+          lR: SHIN_BACK,
         },
       ],
       LEGS,

@@ -21,6 +21,9 @@ import {
 const FREE_RIGHT = { aR: HANG, aL: HELD } as const;
 const TIPPED = { a: TIPS } as const;
 const HOVERED = { a: HOVER } as const;
+/** The hips over the foot that carries. */
+const ON_LEFT = [3, 0, 0] as const;
+const ON_RIGHT = [-3, 0, 0] as const;
 const ON_COUNTER = { at: [11, 55, 25], hand: [0, 0, 1] } as const;
 const LIFTED = { f: 87, k: 88 } as const;
 const HIGH = { f: 94, k: 96 } as const;
@@ -28,6 +31,8 @@ const HIGH = { f: 94, k: 96 } as const;
 const TANDEM = { lR: { at: [0.6, 0, 8], out: 0 }, lL: { at: [0.6, 0, -8], out: 0 } } as const;
 const SEMI = { lR: { at: [1.8, 0, 3], out: 2 }, lL: { at: [1.8, 0, -6], out: 2 } } as const;
 const TOGETHER = { l: { at: [2.4, 0, -3.6], out: 3 } } as const;
+const OVER_STEP = { at: [5, 13, 0] } as const;
+const ON_STEP = { at: [5, 7.2, 12] } as const;
 const ON_TOES = { o: [0, 6.2, 0.6], l: { at: [5.2, 6.6, -3.6], out: 9, up: -42 } } as const;
 /** Walking with one hand on a counter. */
 const WALK_HOLD = { aR: { at: [14, 55, 6] }, aL: HANG } as const;
@@ -47,7 +52,7 @@ export const STANDING: Poses = {
     ),
     'arm-up': d(
       'stand',
-      [{}, { o: [2, 0, 0], sp: [0, -34], nk: [0, -8], aR: HANG, aL: { b: 184, e: 10 } }],
+      [{}, { o: [2, 0, 0], sp: [0, -34], nk: [0, -8], aR: { b: 26, e: 6 }, aL: { b: 184, e: 10 } }],
       FRONT,
     ),
   },
@@ -56,8 +61,8 @@ export const STANDING: Poses = {
     free: d(
       'stand',
       [
-        { lR: LIFTED, aL: { f: 40, e: 60 }, aR: { f: -26, e: 44 } },
-        { lL: LIFTED, aR: { f: 40, e: 60 }, aL: { f: -26, e: 44 } },
+        { o: ON_LEFT, lR: LIFTED, aL: { f: 40, e: 60 }, aR: { f: -26, e: 44 } },
+        { o: ON_RIGHT, lL: LIFTED, aR: { f: 40, e: 60 }, aL: { f: -26, e: 44 } },
       ],
       LEGS,
     ),
@@ -94,7 +99,11 @@ export const STANDING: Poses = {
       [FREE_RIGHT, { aR: OVERHEAD, aL: HELD, lR: foot(5.2, -8, 7, { up: -46 }) }],
       BOTH,
     ),
-    'both-arms': d('stand', [{ a: { f: 20, b: 12, e: 130 } }, { a: OVERHEAD, lR: HIGH }], BOTH),
+    'both-arms': d(
+      'stand',
+      [{ a: { f: 20, b: 12, e: 130 } }, { o: ON_LEFT, a: OVERHEAD, lR: HIGH }],
+      BOTH,
+    ),
   },
   'weight-shift': {
     'two-hands': d(
@@ -329,8 +338,8 @@ export const STANDING: Poses = {
     jogging: d(
       'stand',
       [
-        { lR: { f: 34, k: 80, d: -20 }, aL: { f: 30, e: 90 }, aR: { f: -36, e: 90 } },
-        { lL: { f: 34, k: 80, d: -20 }, aR: { f: 30, e: 90 }, aL: { f: -36, e: 90 } },
+        { o: ON_LEFT, lR: { f: 34, k: 80, d: -20 }, aL: { f: 30, e: 90 }, aR: { f: -36, e: 90 } },
+        { o: ON_RIGHT, lL: { f: 34, k: 80, d: -20 }, aR: { f: 30, e: 90 }, aL: { f: -36, e: 90 } },
       ],
       LEGS,
     ),
@@ -352,7 +361,11 @@ export const STANDING: Poses = {
   },
   'high-march-with-a-pause': {
     held: d('held', [FREE_RIGHT, { aR: { f: -20, e: 30 }, aL: HELD, lR: HIGH }], LEGS),
-    free: d('stand', [{}, { lR: HIGH, aL: { f: 60, e: 60 }, aR: { f: -30, e: 40 } }], LEGS),
+    free: d(
+      'stand',
+      [{}, { o: ON_LEFT, lR: HIGH, aL: { f: 60, e: 60 }, aR: { f: -30, e: 40 } }],
+      LEGS,
+    ),
   },
   'knee-to-same-elbow': {
     'hand-on-and-toes-down': d(
@@ -373,6 +386,7 @@ export const STANDING: Poses = {
       [
         { a: { b: 80, e: 100, r: 80 } },
         {
+          o: [6, 0, 0],
           sp: [4, -18],
           aR: { b: 60, e: 100, r: 60 },
           aL: { b: 90, e: 100, r: 80 },
@@ -401,6 +415,7 @@ export const STANDING: Poses = {
       [
         { a: { b: 70, e: 110, r: 70 } },
         {
+          o: [4, 0, -3],
           sp: [22, 0, -34],
           nk: [8],
           aL: { f: 56, b: -18, e: 112 },
@@ -450,18 +465,18 @@ export const STANDING: Poses = {
       'stand',
       [
         { aL: { at: [20, 52, 0] } },
-        { o: [2, 0, 0], sp: [0, -30], nk: [0, -6], aL: { at: [20, 52, 0] }, aR: { b: 0 } },
+        { o: [2, 0, 0], sp: [0, -30], nk: [0, -6], aL: { at: [20, 52, 0] }, aR: { b: 20 } },
       ],
       { ...FRONT, with: ['chair-left'] },
     ),
     free: d(
       'stand',
-      [{}, { o: [3, 0, 0], p: [0, -4], sp: [0, -36], nk: [0, -6], aR: { b: -4 }, aL: HIPS }],
+      [{}, { o: [3, 0, 0], p: [0, -4], sp: [0, -36], nk: [0, -6], aR: { b: 22 }, aL: HIPS }],
       FRONT,
     ),
     'with-a-weight': d(
       'stand',
-      [{}, { o: [3, 0, 0], p: [0, -4], sp: [0, -34], nk: [0, -6], aR: { b: -4 }, aL: HIPS }],
+      [{}, { o: [3, 0, 0], p: [0, -4], sp: [0, -34], nk: [0, -6], aR: { b: 22 }, aL: HIPS }],
       { ...FRONT, with: ['weight-one'] },
     ),
   },
@@ -628,12 +643,12 @@ export const STANDING: Poses = {
     'hand-low': d(
       'stand',
       [
-        { aR: { at: [24, 56, 4], hand: [0.2, 0.2, 1] } },
+        { aR: { at: [23, 56, 4], hand: [0, 0.2, 1] } },
         {
           p: [0, 0, 20],
           sp: [0, 0, 10],
           nk: [0, 0, 10],
-          aR: { at: [25, 56, -10], hand: [0.3, 0.2, -1] },
+          aR: { at: [24, 56, -10], hand: [0.1, 0.2, -1] },
           aL: HANG,
         },
       ],
@@ -870,8 +885,8 @@ export const STANDING: Poses = {
       [
         { lR: { at: [5, 8, 14], up: 16 } },
         {
-          o: [0, -2, -8],
-          p: [66],
+          o: [0, -2, -9],
+          p: [60],
           sp: [36],
           nk: [4],
           lR: { at: [5, 8, 14], up: 16 },
@@ -941,12 +956,13 @@ export const STANDING: Poses = {
     ),
   },
   'step-up-with-a-rail': {
-    tapping: d('counter', [{}, { lR: { at: [5, 7.2, 14], up: 0 } }], { ...LEGS, with: ['step'] }),
+    tapping: d('counter', [{}, { lR: OVER_STEP }, { lR: ON_STEP }], { ...LEGS, with: ['step'] }),
     stepping: d(
       'counter',
       [
-        { lR: { at: [5, 7.2, 16] }, aL: HANG },
-        { o: [0, 7, 14], l: { at: [5, 7.2, 13] }, aL: HANG },
+        { lR: ON_STEP, aL: HANG, aR: ON_COUNTER },
+        { o: [0, 5, 9], lR: ON_STEP, lL: { at: [5, 14, 0] }, aL: HANG, aR: ON_COUNTER },
+        { o: [0, 7, 13], l: ON_STEP, aL: HANG, aR: ON_COUNTER },
       ],
       { ...LEGS, with: ['step'] },
     ),

@@ -444,13 +444,7 @@ export const HIPS_LYING: readonly Move[] = [
       level('rolled towel', 'lying-back', { stretched: regions('body', 'hip-front'), usual: true }),
       level('on a roller', 'lying-back', {
         props: ['roller'],
-        loads: body(
-          'spine-extend-end',
-          'hip-extend-end',
-          'neck-flex-end',
-          'skin-pressure',
-          'head-below-heart',
-        ),
+        loads: body('spine-extend-end', 'neck-flex-end', 'skin-pressure', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         words: { setUp: 'Lift your hips and slide the roller under the pelvis.' },
       }),
