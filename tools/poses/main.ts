@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { SHIPPED } from '@/core/moves';
 import { motionOf, type Drawn } from '@/core/figure';
-import { POSES } from '@/core/figure/poses';
+import { POSES, WAYS } from '@/core/figure/poses';
 import { BROWSER } from '../../e2e/browser';
 import { sheetOf, type Cell } from './sheet';
 
@@ -23,6 +23,9 @@ const levels = SHIPPED.moves.flatMap((move) =>
 /** Five moments of a movement. */
 const strip = ({ drawn, name, level: { stretched } }: (typeof levels)[number]): readonly Cell[] =>
   [0, 1, 2, 3, 4].map((i) => ({ name, drawn, stretched, at: (last(drawn) * i) / 4 }));
+const ways = Object.entries(WAYS).map(([name, drawn]) => ({ name, drawn }));
+const wayStrip = ({ name, drawn }: (typeof ways)[number]): readonly Cell[] =>
+  [0, 1, 2, 3, 4].map((i) => ({ name, drawn, stretched: [], at: (last(drawn) * i) / 4 }));
 const kinds = [...new Set(levels.map(({ move }) => move.kind))];
 
 /**
@@ -44,9 +47,10 @@ async function main(): Promise<void> {
     ?.slice(7)
     .split(',');
   if (only) {
-    const wanted = levels.filter(({ move }) => only.includes(move.id));
+    const wanted = levels.filter(({ move }) => only.includes(move.id)).flatMap(strip);
+    const drawn = ways.filter(({ name }) => only.includes(name)).flatMap(wayStrip);
     mkdirSync(large, { recursive: true });
-    await draw(join(large, 'only.png'), wanted.flatMap(strip), 190, 10);
+    await draw(join(large, 'only.png'), [...wanted, ...drawn], 190, 10);
     await browser.close();
     return;
   }
@@ -54,6 +58,7 @@ async function main(): Promise<void> {
     rmSync(folder, { recursive: true, force: true });
     mkdirSync(folder, { recursive: true });
   }
+  await draw(join(kept, 'ways.png'), ways.flatMap(wayStrip), 110, 15);
   for (const kind of kinds) {
     const own = levels.filter(({ move }) => move.kind === kind);
     const small = own.map(({ drawn, name, level: { stretched } }) => ({

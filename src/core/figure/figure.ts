@@ -15,13 +15,14 @@ export interface Drawn {
   readonly room?: readonly Furniture[];
   /** Besides the base's own. */
   readonly with?: readonly Furniture[];
-  readonly keys: readonly PoseChange[];
+  /** Changes of the base's pose, or whole poses. */
+  readonly keys: readonly (PoseChange | Pose)[];
   readonly works?: Readonly<Record<'arms' | 'legs', boolean>> | undefined;
 }
 
 export function posesOf({ base, keys }: Drawn): readonly Pose[] {
   const { pose } = BASES[base];
-  return keys.map((change) => changed(pose, change));
+  return keys.map((key) => ('rest' in key ? key : changed(pose, key)));
 }
 
 function viewOf({ base, view }: Drawn): View {

@@ -28,6 +28,10 @@ export type Furniture =
   | 'line-across'
   | 'wheelchair'
   | 'walker'
+  | 'walker-ahead'
+  | 'rail'
+  | 'bed-along'
+  | 'couch-along'
   | 'wall'
   | 'wall-behind'
   | 'wall-beside'
@@ -203,6 +207,22 @@ const made = (cloth: Cloth, ...all: readonly string[]): readonly Fill[] =>
 const blocks = (camera: Camera, name: keyof typeof FIXED): Layer =>
   one(made('wood', ...FIXED[name].map(([from, to]: Block) => slab(camera, from, to))));
 
+function walker(camera: Camera, ahead: number): Layer {
+  const bar = (a: Vec, b: Vec, r: number) =>
+    rod(camera, add(a, [0, 0, ahead]), add(b, [0, 0, ahead]), r);
+  return one(
+    made(
+      'metal',
+      ...[-13, 13].flatMap((x) => [
+        bar([x, 0, 14], [x, 51, 10], 0.8),
+        bar([x, 0, 30], [x, 51, 24], 0.8),
+        bar([x, 51, 8], [x, 51, 25], 1),
+      ]),
+      bar([-13, 40, 26], [13, 40, 26], 0.8),
+    ),
+  );
+}
+
 const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>> = {
   floor: ({ camera, view, body }) => {
     const { hips } = body;
@@ -293,16 +313,30 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
       one(metal(circle(flat(camera, [-13.5, 17.6, -6]), 1)), BEFORE + 1),
     ];
   },
-  walker: ({ camera }) => [
+  walker: ({ camera }) => [walker(camera, 0)],
+  'walker-ahead': ({ camera }) => [walker(camera, 15)],
+  rail: ({ camera }) => [
     one(
       made(
         'metal',
-        ...[-13, 13].flatMap((x) => [
-          rod(camera, [x, 0, 14], [x, 51, 10], 0.8),
-          rod(camera, [x, 0, 30], [x, 51, 24], 0.8),
-          rod(camera, [x, 51, 8], [x, 51, 25], 1),
-        ]),
-        rod(camera, [-13, 40, 26], [13, 40, 26], 0.8),
+        rod(camera, [-24, HEIGHT.counter, 36], [24, HEIGHT.counter, 36], 1.1),
+        ...[-20, 20].map((x) => rod(camera, [x, 0, 36], [x, HEIGHT.counter, 36], 0.8)),
+      ),
+    ),
+  ],
+  'bed-along': ({ camera }) => [
+    one(made('wood', slab(camera, [-64, 4, -30], [56, HEIGHT.bed - 8, 8])), BEHIND),
+    one(
+      made('cloth', slab(camera, [-64, HEIGHT.bed - 8, -30], [56, HEIGHT.bed - 0.3, 8])),
+      BEHIND + 1,
+    ),
+  ],
+  'couch-along': ({ camera }) => [
+    one(
+      made(
+        'cloth',
+        slab(camera, [-64, HEIGHT.couch, -24], [56, HEIGHT.couch + 18, -17]),
+        slab(camera, [-64, 2, -20], [56, HEIGHT.couch - 0.4, 10]),
       ),
     ),
   ],

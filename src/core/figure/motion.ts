@@ -76,7 +76,7 @@ type Angles = { readonly [K in (typeof NUMBERS)[number]]?: number } & { readonly
 
 function anglesBetween(a: Angles, b: Angles, t: number): Angles {
   const mixed = NUMBERS.map((key) => [key, mix(a[key] ?? 0, b[key] ?? 0, t)] as const);
-  return { ...Object.fromEntries(mixed), ...(a.lies && b.lies && { lies: true }) };
+  return { ...Object.fromEntries(mixed), ...((a.lies || b.lies) && { lies: true }) };
 }
 
 const isPlanted = (own: Leg): own is LegGoal => 'at' in own;

@@ -1,6 +1,6 @@
 import type { BaseName } from '../bases';
 import type { Drawn } from '../figure';
-import type { Arm, Leg, PoseChange } from '../pose';
+import type { Arm, Leg, Pose, PoseChange } from '../pose';
 
 /** The levels of moves, by the ids of both. */
 export type Poses = Readonly<Record<string, Readonly<Record<string, Drawn>>>>;
@@ -8,7 +8,11 @@ export type Poses = Readonly<Record<string, Readonly<Record<string, Drawn>>>>;
 type More = Omit<Drawn, 'base' | 'keys'>;
 
 /** A level from a base and its key poses. */
-export const d = (base: BaseName, keys: readonly PoseChange[], more: More = {}): Drawn => ({
+export const d = (
+  base: BaseName,
+  keys: readonly (PoseChange | Pose)[],
+  more: More = {},
+): Drawn => ({
   base,
   keys,
   ...more,
