@@ -3,7 +3,7 @@ import { SHIPPED } from '@/core/moves';
 import { BONE } from './body';
 import { posesOf, pictureOf, type Drawn } from './figure';
 import { motionOf } from './motion';
-import type { Bend, Pose } from './pose';
+import { mirrored, type Pose } from './pose';
 import { BASES } from './bases';
 import { SOLID } from './furniture';
 import { POSES, WAYS, drawnStep } from './poses';
@@ -68,26 +68,6 @@ const fold = (a: Vec, b: Vec, c: Vec): number => {
   const cos = (u[0] * v[0] + u[1] * v[1] + u[2] * v[2]) / (length(u) * length(v));
   return (Math.acos(Math.min(1, Math.max(-1, cos))) * 180) / Math.PI;
 };
-
-/** The same pose on the other side. */
-function mirrored(pose: Pose): Pose {
-  const flip = ([f, l, t]: Bend): Bend => [f, -l, -t];
-  const { rest, pelvis, arms, legs } = pose;
-  return {
-    rest:
-      'hips' in rest
-        ? { hips: [-rest.hips[0], rest.hips[1], rest.hips[2]] }
-        : { ...rest, over: [-rest.over[0], rest.over[1]] },
-    pelvis: [pelvis[0], -pelvis[1], -pelvis[2], -pelvis[3]],
-    lumbar: flip(pose.lumbar),
-    mid: flip(pose.mid),
-    upper: flip(pose.upper),
-    neck: flip(pose.neck),
-    head: flip(pose.head),
-    arms: { left: arms.right, right: arms.left },
-    legs: { left: legs.right, right: legs.left },
-  };
-}
 
 describe('figures', () => {
   test('every level of every move has one, and none is for a level that is not there', () => {

@@ -1,8 +1,30 @@
 import { SIDES, type Side } from '@/core/body';
 import { posesOf, type Drawn } from './figure';
-import type { Arm, Bend, Leg, LegGoal, Pointing, Pose, Rest } from './pose';
+import {
+  mirrored,
+  type Arm,
+  type Bend,
+  type Leg,
+  type LegGoal,
+  type Pointing,
+  type Pose,
+  type Rest,
+} from './pose';
 import { isGoal, solve, type Body } from './solve';
-import { add, dot, into, lerp, scale, square, sub, unit, type Frame, type Vec } from './vec';
+import {
+  add,
+  along,
+  dot,
+  into,
+  length,
+  lerp,
+  scale,
+  square,
+  sub,
+  unit,
+  type Frame,
+  type Vec,
+} from './vec';
 
 const mix = (a: number, b: number, t: number) => a + (b - a) * t;
 const bend = (a: Bend, b: Bend, t: number): Bend => [
@@ -154,11 +176,41 @@ function wayBetween(a: Pose, b: Pose): Way {
   });
 }
 
+/** The chest lifts a little as it fills. */
+function breathed(pose: Pose, breath: number): Pose {
+  const lifted = ([f, l, t]: Bend, by: number): Bend => [f - by * breath, l, t];
+  return { ...pose, mid: lifted(pose.mid, 1.2), upper: lifted(pose.upper, 1.8) };
+}
+
+/** Further apart than this, two poses are not taken for one another's mirror. */
+const ALIKE = 1.5;
+
+function isMirror(a: Pose | undefined, b: Pose | undefined): boolean {
+  if (!a || !b || a === b) return false;
+  const [own, other, turned] = [solve(a), solve(b), solve(mirrored(b))];
+  const nose = ({ back, hips, skull }: Body) => along(back[5] ?? hips, skull[2], 10);
+  const apart = (one: Body, two: Body) =>
+    Math.max(
+      length(sub(nose(one), nose(two))),
+      ...SIDES.flatMap((side) => [
+        length(sub(one.arms[side].wrist, two.arms[side].wrist)),
+        length(sub(one.legs[side].ankle, two.legs[side].ankle)),
+        length(sub(one.legs[side].knee, two.legs[side].knee)),
+      ]),
+    );
+  return apart(own, turned) < ALIKE && apart(own, other) > 2 * ALIKE;
+}
+
 /** A move's way through its key poses. */
 export interface Motion {
   readonly keys: number;
-  /** The body at a place between the key poses: 0 is the first, 1 the second, 0.5 half way. */
-  readonly at: (place: number) => Body;
+  /**
+   * The body at a place between the key poses: 0 is the first, 1 the second, 0.5 half way; and how
+   * full it is of breath, 0 to 1.
+   */
+  readonly at: (place: number, breath?: number) => Body;
+  /** Whether it ends as the mirror of how it begins: one way is one rep, the other side the next. */
+  readonly isTurn: () => boolean;
 }
 
 /** @example motionOf(drawn).at(0.5) */
@@ -176,12 +228,14 @@ export function motionOf(drawn: Drawn): Motion {
   };
   return {
     keys: poses.length,
-    at: (place) => {
+    isTurn: () => isMirror(poses[0], poses[last]),
+    at: (place, breath = 0) => {
       const inside = Math.min(last, Math.max(0, place));
       const whole = Math.min(Math.floor(inside), Math.max(0, last - 1));
       const t = inside - whole;
       const exact = t === 0 ? poses[whole] : t === 1 ? poses[whole + 1] : undefined;
-      return solve(exact ?? wayFrom(whole)(t));
+      const pose = exact ?? wayFrom(whole)(t);
+      return solve(breath > 0 ? breathed(pose, breath) : pose);
     },
   };
 }

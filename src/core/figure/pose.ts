@@ -165,6 +165,26 @@ export function changed(pose: Pose, c: PoseChange): Pose {
   };
 }
 
+/** The same pose on the other side. */
+export function mirrored(pose: Pose): Pose {
+  const flip = ([f, l, t]: Bend): Bend => [f, -l, -t];
+  const { rest, pelvis, arms, legs } = pose;
+  return {
+    rest:
+      'hips' in rest
+        ? { hips: [-rest.hips[0], rest.hips[1], rest.hips[2]] }
+        : { ...rest, over: [-rest.over[0], rest.over[1]] },
+    pelvis: [pelvis[0], -pelvis[1], -pelvis[2], -pelvis[3]],
+    lumbar: flip(pose.lumbar),
+    mid: flip(pose.mid),
+    upper: flip(pose.upper),
+    neck: flip(pose.neck),
+    head: flip(pose.head),
+    arms: { left: arms.right, right: arms.left },
+    legs: { left: legs.right, right: legs.left },
+  };
+}
+
 const moved = (a: Vec, b: Vec): Vec => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
 const raised = (rest: Extract<Rest, { low: number }>, [x, y, z]: Vec): Rest => ({
   ...rest,

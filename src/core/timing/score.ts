@@ -88,6 +88,8 @@ export interface Segment {
   readonly lanes: ByLane<LaneWork>;
   readonly marks: readonly Mark[];
   readonly cues: readonly SpokenCue[];
+  /** In a transfer, the steps that the leading lane goes meanwhile; none while it waits. */
+  readonly steps?: readonly Step[];
 }
 
 /**

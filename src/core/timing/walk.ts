@@ -159,7 +159,7 @@ function withMore(
 const NOBODY: ByLane<LaneWork> = {};
 const NONE: readonly never[] = [];
 
-type About = Partial<Pick<Segment, 'side' | 'set' | 'marks' | 'cues' | 'position'>> & {
+type About = Partial<Pick<Segment, 'side' | 'set' | 'marks' | 'cues' | 'position' | 'steps'>> & {
   readonly noticeId?: ItemId;
 };
 
@@ -187,6 +187,7 @@ export function add(
     lanes: doing?.work ?? NOBODY,
     marks: about.marks ?? NONE,
     cues: about.cues ?? NONE,
+    ...(about.steps?.length && { steps: about.steps }),
   });
   walk.nowMs += ms;
   followHead(walk, kind, ms, doing);

@@ -10,6 +10,7 @@ import {
   type PositionId,
   type PositionRef,
   type Side,
+  type Step,
   type TransferPart,
 } from '@/core/body';
 import type { Level, PropName } from '@/core/moves';
@@ -180,6 +181,7 @@ function addWays(walk: Walk, ways: readonly Way[], doing: Doing | null): void {
     add(walk, part.kind, part.ms, doing, {
       cues: cueNow(walk, part.kind === 'pause' ? 'pause' : 'way', saying),
       position,
+      ...(ways[0] && { steps: stepsWithin(ways[0], spentMs - part.ms, spentMs) }),
     });
   }
   for (const { lane, to } of ways) {
@@ -190,6 +192,16 @@ function addWays(walk: Walk, ways: readonly Way[], doing: Doing | null): void {
   walk.headUpDue = false;
   const cues = cueNow(walk, 'pause', () => walk.phrases.risingPause);
   add(walk, 'pause', walk.pace.headUpMs, doing, { cues });
+}
+
+/** What a lane goes of its way while so much of it passes; each part is gone as it begins. */
+function stepsWithin({ parts }: Way, fromMs: number, untilMs: number): readonly Step[] {
+  let startMs = 0;
+  return parts.flatMap(({ ms, steps }) => {
+    const isIn = startMs >= fromMs && startMs < untilMs;
+    startMs += ms;
+    return isIn ? steps : [];
+  });
 }
 
 /** Where a lane has come to after some time of its way. */

@@ -1,4 +1,4 @@
-import { memo, useMemo } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
@@ -9,6 +9,8 @@ import { scoreOf } from '@/state';
 import { Row, strandOf } from './strand';
 import { BUILD } from './strings';
 
+/** From so wide on there is room for figures beside the words. */
+const PICTURED = 520;
 const NO_FINDINGS: readonly PlacedFinding[] = [];
 
 interface StrandListProps {
@@ -31,6 +33,7 @@ export const StrandList = memo(function StrandList({
   const t = useTokens();
   const window = useWindowDimensions().width;
   const width = window < 360 ? 120 : window >= WIDE ? 230 : 170;
+  const [room, setRoom] = useState(0);
   const strand = useMemo(() => strandOf(routine, scoreOf(routine)), [routine]);
   const changed = useMemo(
     () => new Set<string>(differencesOf(before, routine).map(({ id }) => id)),
@@ -38,7 +41,11 @@ export const StrandList = memo(function StrandList({
   );
   return (
     <ScrollView style={styles.grow} contentContainerStyle={styles.strand}>
-      <View aria-label={BUILD.strand} role="group">
+      <View
+        aria-label={BUILD.strand}
+        role="group"
+        onLayout={({ nativeEvent }) => setRoom(nativeEvent.layout.width)}
+      >
         {strand.rows.length === 0 && (
           <Text variant="bodyLarge" style={[styles.empty, { color: t.quiet }]}>
             {BUILD.empty}
@@ -50,6 +57,7 @@ export const StrandList = memo(function StrandList({
             row={row}
             longestMs={strand.longestMs}
             width={width}
+            pictured={room >= PICTURED}
             chosen={row.key === chosen}
             changed={changed.has(row.key)}
             findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}

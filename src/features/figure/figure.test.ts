@@ -1,10 +1,11 @@
+import { findRoute, type PositionId } from '@/core/body';
 import { coloursOf } from '@/core/figure';
 import { POSES } from '@/core/figure/poses';
 import { SHIPPED, moveNamed, type Move } from '@/core/moves';
 import { ownLike } from '@/core/testing';
 import { LIGHT, DARK } from '@/design/tokens';
 import { shownFor } from './poses';
-import { beatOf, keyAt, placeAt } from './time';
+import { breathAt, beatOf, keyAt, placeAt, placeNow, placeOnWay } from './time';
 
 const named = (name: string): Move => {
   const move = moveNamed(SHIPPED, name);
@@ -44,6 +45,38 @@ describe('where a figure is', () => {
     expect(beatOf({ kind: 'hold', holdMs: 20_000, sets: 1, restMs: 0 }).stayMs).toBeGreaterThan(
       3000,
     );
+  });
+
+  test('with a class it goes once through all key poses in a rep, and one way where sides turn', () => {
+    const rep = { sinceMs: 0, wayMs: 2000, stayMs: 1000, backMs: 2000 };
+    const places = [0, 1000, 2000, 2900, 4000, 5000].map((ms) => placeNow(ms, 3, rep, false));
+    expect(places).toEqual([0, 1, 2, 2, 1, 0]);
+    const turning = { ...rep, turns: true };
+    expect([0, 2500, 5000].map((ms) => placeNow(ms, 2, turning, true))).toEqual([0, 0.5, 1]);
+    expect(placeNow(5000, 2, turning, false)).toBe(0);
+    expect(placeNow(400, 1, rep, false)).toBe(0);
+  });
+
+  test('a hold is gone into, kept still to its end, and breathed in', () => {
+    const hold = { sinceMs: 0, wayMs: 2400, stayMs: 26_400, backMs: 1200 };
+    for (let ms = 2400; ms <= 28_800; ms += 400) expect(placeNow(ms, 2, hold, false)).toBe(1);
+    expect(placeNow(30_000, 2, hold, false)).toBe(0);
+    const breaths = Array.from({ length: 200 }, (_, i) => breathAt(i * 100));
+    expect(Math.min(...breaths)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...breaths)).toBeLessThanOrEqual(1);
+    expect(Math.max(...breaths.map((b, i) => Math.abs(b - (breaths[i - 1] ?? b))))).toBeLessThan(
+      0.1,
+    );
+  });
+
+  test('a way is gone step by step, in the time that each takes', () => {
+    const step = (from: PositionId, to: PositionId) => findRoute(from, to, { group: 'older' })!;
+    const { steps } = step('sit-front', 'lying-back');
+    expect(placeOnWay(steps, 0)).toEqual({ step: steps[0], part: 0 });
+    expect(placeOnWay(steps, 1)).toEqual({ step: steps.at(-1), part: 1 });
+    expect(placeOnWay([], 0.5).step).toBeUndefined();
+    const seen = Array.from({ length: 101 }, (_, i) => placeOnWay(steps, i / 100).step);
+    expect([...new Set(seen)]).toEqual(steps);
   });
 
   test('with less motion the key poses come in turn', () => {

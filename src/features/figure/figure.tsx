@@ -1,15 +1,15 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { Side } from '@/core/body';
 import { boxOf, motionOf, pictureOf } from '@/core/figure';
 import type { Dose, Level, Move } from '@/core/moves';
 import { useTokens } from '@/design';
-import { onFrame } from '@/platform/page';
 import { Picture } from './picture';
 import { shownFor, usePoses } from './poses';
 import { FIGURE } from './strings';
-import { beatOf, keyAt, placeAt } from './time';
+import { atDose, atNow, useMoment } from './moment';
+import type { Now } from './time';
 
 export interface FigureProps {
   readonly move: Move;
@@ -20,8 +20,10 @@ export interface FigureProps {
   readonly side?: Side | undefined;
   /** Shown as in a mirror. */
   readonly mirror?: boolean;
-  /** Moves in the tempo of this dose; stands still in its last key pose where left out. */
+  /** Moves in the tempo of this dose, again and again; stands in its last key pose where left out. */
   readonly dose?: Dose | undefined;
+  /** Moves with a class, in place of by itself. */
+  readonly now?: Now | undefined;
   /** Whether it is said whose figure this is. */
   readonly says?: boolean;
 }
@@ -35,17 +37,25 @@ export function Figure({
   side = move.sides === 'each' ? 'left' : 'right',
   mirror,
   dose,
+  now,
   says,
 }: FigureProps) {
   const t = useTokens();
   const poses = usePoses();
-  const shown = useMemo(() => poses && shownFor(poses, move, level), [poses, move, level]);
+  const shown = useMemo(() => poses && shownFor(poses.POSES, move, level), [poses, move, level]);
   const motion = useMemo(() => shown && motionOf(shown.drawn), [shown]);
-  const keys = motion?.keys ?? 0;
-  const place = usePlaceOf(keys, dose);
+  const led = now !== undefined;
+  const at = useMemo(() => {
+    if (!motion) return undefined;
+    return led ? atNow(motion) : dose && atDose(motion, dose);
+  }, [motion, dose, led]);
+  const { place, breath } = useMoment(at, now, Math.max(0, (motion?.keys ?? 1) - 1));
   const layers = useMemo(
-    () => (shown && motion ? pictureOf(shown.drawn, motion.at(place), level.stretched) : undefined),
-    [shown, motion, place, level],
+    () =>
+      shown && motion
+        ? pictureOf(shown.drawn, motion.at(place, breath), level.stretched)
+        : undefined,
+    [shown, motion, place, breath, level],
   );
   const borrowed = says && shown?.borrowed;
   return (
@@ -68,20 +78,4 @@ export function Figure({
       )}
     </View>
   );
-}
-
-/** Where a figure is between its key poses by now. */
-function usePlaceOf(keys: number, dose: Dose | undefined): number {
-  const [place, setPlace] = useState(Math.max(0, keys - 1));
-  useEffect(() => {
-    if (!dose || keys < 2) return undefined;
-    const quiet = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
-    const startedAt = performance.now();
-    const beat = beatOf(dose);
-    return onFrame(() => {
-      const ms = performance.now() - startedAt;
-      setPlace(quiet ? keyAt(ms, keys) : Math.round(placeAt(ms, keys, beat) * 200) / 200);
-    });
-  }, [keys, dose]);
-  return dose ? Math.min(place, Math.max(0, keys - 1)) : Math.max(0, keys - 1);
 }

@@ -1,17 +1,23 @@
 import { useSyncExternalStore } from 'react';
 import type { Drawn } from '@/core/figure';
-import type { Poses } from '@/core/figure/poses';
+import type { POSES, drawnStep, Poses } from '@/core/figure/poses';
 import { SHIPPED, type Level, type Move } from '@/core/moves';
 
-let loaded: Poses | undefined;
+/** What is drawn of moves, and of the ways between positions. */
+export interface Drawings {
+  readonly POSES: typeof POSES;
+  readonly drawnStep: typeof drawnStep;
+}
+
+let loaded: Drawings | undefined;
 let loading: Promise<unknown> | undefined;
 
 const waiting = new Set<() => void>();
 
 function load(): void {
   loading ??= import('@/core/figure/poses')
-    .then(({ POSES }) => {
-      loaded = POSES;
+    .then((drawings) => {
+      loaded = drawings;
       waiting.forEach((tell) => tell());
     })
     // Without its pictures every screen still says all of it in words.
@@ -25,7 +31,7 @@ function subscribe(tell: () => void): () => void {
 }
 
 /** The poses, which come when a figure is first drawn: no screen waits for them. */
-export function usePoses(): Poses | undefined {
+export function usePoses(): Drawings | undefined {
   return useSyncExternalStore(
     subscribe,
     () => loaded,

@@ -1,10 +1,20 @@
+import type { Step } from '@/core/body';
 import type { Dose } from '@/core/moves';
 
-/** How a figure goes through its key poses: seconds on the way, and at rest in each. */
+/** How a figure goes through its key poses: milliseconds on the way, back, and at rest in each. */
 export interface Beat {
   readonly wayMs: number;
   readonly backMs: number;
   readonly stayMs: number;
+}
+
+/** One rep or one hold of a class, and how far it has come. */
+export interface Now extends Beat {
+  readonly sinceMs: number;
+  /** Sides change by turns, a rep for each. */
+  readonly turns?: boolean;
+  /** Begins again by itself: work that nobody counts. */
+  readonly loops?: boolean;
 }
 
 const USUAL: Beat = { wayMs: 2000, backMs: 2000, stayMs: 700 };
@@ -34,6 +44,43 @@ export function placeAt(ms: number, keys: number, { wayMs, backMs, stayMs }: Bea
   }
   return last * (1 - eased(Math.min(1, (at - there) / backMs)));
 }
+
+/**
+ * The place in one rep or hold: through all key poses on the way, still at its end, and back; or, of a
+ * move that ends as the mirror of its beginning and changes sides, one way in the whole of the time.
+ */
+export function placeNow(ms: number, keys: number, now: Now, isTurn: boolean): number {
+  if (keys < 2) return 0;
+  const { wayMs, stayMs, backMs } = now;
+  const last = keys - 1;
+  if (now.turns && isTurn) return last * eased(Math.min(1, ms / (wayMs + stayMs + backMs)));
+  if (ms < wayMs) return last * eased(ms / wayMs);
+  const over = ms - wayMs - stayMs;
+  return over <= 0 ? last : last * (1 - eased(Math.min(1, over / Math.max(1, backMs))));
+}
+
+/** The step of a way that is gone at a part of its time, 0 to 1, and how far. */
+export function placeOnWay(
+  steps: readonly Step[],
+  gone: number,
+): { readonly step: Step | undefined; readonly part: number } {
+  const all = steps.reduce((sum, { seconds }) => sum + seconds, 0);
+  let left = Math.min(1, Math.max(0, gone)) * all;
+  const last = steps.at(-1);
+  for (const step of steps) {
+    if (left <= step.seconds && step !== last) return { step, part: left / step.seconds };
+    if (step === last) return { step, part: Math.min(1, left / step.seconds) };
+    left -= step.seconds;
+  }
+  return { step: undefined, part: 0 };
+}
+
+/** How long a breath of somebody at rest takes. */
+const BREATH_MS = 4600;
+
+/** How full the chest is, 0 to 1. */
+export const breathAt = (ms: number): number =>
+  0.5 - 0.5 * Math.cos((2 * Math.PI * ms) / BREATH_MS);
 
 /** The key pose that is shown after so many milliseconds, where nothing is to move. */
 export const keyAt = (ms: number, keys: number): number =>

@@ -26,7 +26,7 @@ import { POINTS_HEIGHT, Points } from './points';
 import { Ready } from './ready';
 import { Stage } from './stage';
 import { StopSigns } from './stop-signs';
-import { Figure } from '@/features/figure';
+import { Figure, WayFigure } from '@/features/figure';
 import { LEAD } from './strings';
 import { usePlace } from './use-place';
 import { longerWords, viewAt, type LeadView } from './view';
@@ -197,6 +197,12 @@ function Now({
     : countInMs > 0
       ? `${LEAD.goingOn} ${Math.ceil(countInMs / 1000)}`
       : '';
+  const low = useWindowDimensions().height < LOW;
+  const room = low
+    ? { width: 108, height: 84 }
+    : wide
+      ? { width: 280, height: 200 }
+      : { width: 150, height: 128 };
   return (
     <View style={styles.now}>
       <View style={styles.said}>
@@ -248,18 +254,17 @@ function Now({
           </View>
         )}
       </View>
-      {view.figure && (
-        <Figure
-          {...view.figure}
-          mirror={mirror}
-          width={wide ? 280 : 116}
-          height={wide ? 200 : 104}
-        />
+      {view.way ? (
+        <WayFigure {...view.way} mirror={mirror} {...room} />
+      ) : (
+        view.figure && <Figure {...view.figure} mirror={mirror} {...room} />
       )}
     </View>
   );
 }
 
+/** A phone on its side has no height to give away. */
+const LOW = 500;
 /** What the stage gives up for the settings, while they are open. */
 const SETTINGS_HEIGHT = 148;
 

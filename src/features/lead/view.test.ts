@@ -72,10 +72,35 @@ describe('what the stage shows', () => {
     const { at } = views(
       'Leg extend and bend: 2 reps, tempo 4-1-4, each side, right first, set-up "Ready."',
     );
-    expect(at(4).figure).toMatchObject({ side: 'right', dose: undefined });
-    expect(at(12).figure?.dose).toMatchObject({ kind: 'reps', tempo: [4000, 1000, 4000, 0] });
+    expect(at(4).figure).toMatchObject({ side: 'right', now: undefined });
+    const start = 8;
+    expect(at(start + 3).figure?.now).toMatchObject({ wayMs: 4000, stayMs: 1000, backMs: 4000 });
     const seen = Array.from({ length: 50 }, (_, s) => at(s).figure?.side);
     expect(seen).toContain('left');
+  });
+
+  test('a hold is one hold of the figure, reps by turns change its side, and both are in time', () => {
+    const twist = views('Seated twist: hold 30s, left only, set-up "Ready."');
+    const held = twist.at(20).figure?.now;
+    expect(held).toMatchObject({ wayMs: 2400, backMs: 1200 });
+    const march = views('Seated march: 4 reps, tempo 2-0-2, set-up "Ready."');
+    expect([8, 12, 16].map((s) => march.at(s).figure?.side)).toEqual(['left', 'right', 'left']);
+    expect(march.at(9).figure?.now).toMatchObject({ turns: true });
+    const since = [8, 9, 10, 11, 12].map((s) => march.at(s).figure?.now?.sinceMs);
+    expect(since[4]).toBe(since[0]);
+  });
+
+  test('while people move, the way is shown as far as they have come', () => {
+    const { at, score } = views('group: older\nlanes: floor\nBridge: 3 reps');
+    const moving = score.segments.filter(({ kind }) => kind === 'transfer');
+    expect(moving.length).toBeGreaterThan(0);
+    for (const { startMs, endMs } of moving) {
+      const way = at((startMs + endMs) / 2000).way;
+      expect(way?.gone).toBeCloseTo(0.5);
+      expect(way?.steps.length).toBeGreaterThan(0);
+    }
+    const work = score.segments.find(({ kind }) => kind === 'work');
+    expect(at(((work?.startMs ?? 0) + 500) / 1000).way).toBeUndefined();
   });
 
   test('breath swells and settles the leaf', () => {

@@ -1,4 +1,4 @@
-import { type Side, paceOf, talkMs } from '@/core/body';
+import { type Side, type Step, paceOf, talkMs } from '@/core/body';
 import { mayExtend, passes, segmentAt, type Lead, type ScriptLine } from '@/core/class';
 import { withCapital } from '@/core/common';
 import {
@@ -25,9 +25,11 @@ import {
   isWork,
   msOf,
   type Done,
+  type Mark,
   type Score,
   type Segment,
 } from '@/core/timing';
+import { beatOf, type Now } from '@/features/figure';
 import { laneTitle, doseWords, limbName, throughoutWords, withSide } from '@/words/names';
 import { countedAt, type Counted } from './counted';
 import { LEAD, STAGE } from './strings';
@@ -45,8 +47,15 @@ export interface FigureView {
   readonly move: Move;
   readonly level: Level;
   readonly side: Side | undefined;
-  /** What it moves in the tempo of; undefined while nobody works. */
-  readonly dose: Dose | undefined;
+  /** The rep or the hold that it moves with; undefined while nobody works. */
+  readonly now: Now | undefined;
+}
+
+/** The way that the leading lane goes at a moment. */
+export interface WayView {
+  readonly steps: readonly Step[];
+  /** How far it has gone, 0 to 1. */
+  readonly gone: number;
 }
 
 /** What one of the other ways of taking part does now. */
@@ -82,6 +91,8 @@ export interface LeadView extends Counted {
   readonly lanes: readonly LaneView[];
   /** What the leading way of taking part does, to be drawn; undefined in time to notice. */
   readonly figure: FigureView | undefined;
+  /** Stands in place of the figure while people move. */
+  readonly way: WayView | undefined;
   /** What to look at and how to change it, for each way of taking part. */
   readonly points: readonly PointsView[];
 }
@@ -142,7 +153,10 @@ export function viewAt(
     filled,
     ...countedAt(routine, segment, placeMs, score, at),
     figure:
-      leading && segment.kind !== 'notice' ? figureOf(routine, segment, leading, side) : undefined,
+      leading && segment.kind !== 'notice'
+        ? figureOf(routine, segment, leading, side, placeMs)
+        : undefined,
+    way: segment.steps && { steps: segment.steps, gone: filled },
     next: nextWords(routine, score, at),
     remainingMs: Math.max(0, score.totalMs - placeMs),
     wayOut: isWork(segment) && leading ? withSide(wayOutOf(routine, segment, leading), side) : '',
@@ -151,7 +165,7 @@ export function viewAt(
       ? QUIET
       : {
           throughout: throughoutAt(routine, about),
-          lanes: [...lanesAt(routine, about, side), ...offeredAt(routine, about)],
+          lanes: [...lanesAt(routine, about, side, placeMs), ...offeredAt(routine, about)],
           points: pointsAt(catalogue, about, side),
         }),
   };
@@ -166,7 +180,12 @@ function titleOf(catalogue: Catalogue, segment: Segment): string {
 }
 
 /** Every lane that does not do as the leading one: its move, level and short cue, or rest. */
-function lanesAt(routine: Routine, segment: Segment, side: Side | undefined): LeadView['lanes'] {
+function lanesAt(
+  routine: Routine,
+  segment: Segment,
+  side: Side | undefined,
+  placeMs: number,
+): LeadView['lanes'] {
   const { lanes } = segment;
   const catalogue = catalogueFor(routine);
   const [leading] = laneValues(lanes);
@@ -181,7 +200,7 @@ function lanesAt(routine: Routine, segment: Segment, side: Side | undefined): Le
       const what = [move.name, move.levels.length > 1 && level.name, much]
         .filter(Boolean)
         .join(', ');
-      const figure = figureOf(routine, segment, done, side);
+      const figure = figureOf(routine, segment, done, side, placeMs);
       return { title, figure, does: `${what}. ${withSide(cues.short, side)}` };
     });
 }
@@ -191,11 +210,58 @@ function figureOf(
   segment: Segment,
   { move, level }: Done,
   side: Side | undefined,
+  placeMs: number,
 ): FigureView {
+  if (!isWork(segment)) return { move, level, side, now: undefined };
   const item = itemAt(routine, segment);
   const dose =
     item?.moveId === move.id ? itemInForce(item, routine).dose : ownDose(move, routine.group);
-  return { move, level, side, dose: isWork(segment) ? dose : undefined };
+  const now = nowOf(segment, dose, placeMs);
+  const turn = turnAt(segment, placeMs)?.side;
+  return {
+    move,
+    level,
+    side: side ?? (turn === 'left' || turn === 'right' ? turn : undefined),
+    now,
+  };
+}
+
+/** The rep or breath that a moment belongs to. */
+function turnAt({ marks }: Segment, placeMs: number): Mark | undefined {
+  return marks.findLast(({ n, atMs }) => n !== null && atMs <= placeMs);
+}
+
+/** Coming out of a hold takes so long, in its last moments. */
+const OUT_MS = 1200;
+
+/** What a figure does in this moment of the work: a rep as it is counted, a hold, or by itself. */
+function nowOf(segment: Segment, dose: Dose, placeMs: number): Now {
+  const { startMs, endMs, marks, side } = segment;
+  const beat = beatOf(dose);
+  const turns = side === 'alternating';
+  const turn = turnAt(segment, placeMs);
+  if (dose.kind === 'hold') {
+    const wayMs = Math.min(beat.wayMs, (endMs - startMs) / 3);
+    const stayMs = Math.max(0, endMs - startMs - wayMs - OUT_MS);
+    return { sinceMs: placeMs - startMs, wayMs, stayMs, backMs: OUT_MS };
+  }
+  if (!turn) return { sinceMs: placeMs - startMs, ...beat, turns, loops: true };
+  const nextMs = marks.find(({ n, atMs }) => n !== null && atMs > turn.atMs)?.atMs ?? endMs;
+  const ms = nextMs - turn.atMs;
+  const held = marks.find(
+    ({ kind, atMs }) => kind === 'held' && atMs >= turn.atMs && atMs < nextMs,
+  );
+  const sinceMs = placeMs - turn.atMs;
+  if (held) {
+    const wayMs = held.atMs - turn.atMs;
+    const stayMs = held.ms ?? 0;
+    return { sinceMs, wayMs, stayMs, backMs: Math.max(0, ms - wayMs - stayMs), turns };
+  }
+  if (dose.kind === 'breaths') {
+    const inMs = ms * ((dose.inMs ?? 1) / ((dose.inMs ?? 1) + (dose.outMs ?? 1)));
+    return { sinceMs, wayMs: inMs, stayMs: 0, backMs: ms - inMs, turns };
+  }
+  return { sinceMs, ...beat, turns };
 }
 
 function ownDoseWords(move: Move, dose: WrittenDose, { group }: Routine): string {
@@ -306,7 +372,7 @@ function headingOf(
   }
   if (side) return limbOf(catalogue, segment, side);
   if (segment.side !== 'alternating') return LEAD.both;
-  const turn = segment.marks.filter(({ atMs, n }) => n !== null && atMs <= placeMs).at(-1)?.side;
+  const turn = turnAt(segment, placeMs)?.side;
   return turn === 'left' || turn === 'right' ? limbOf(catalogue, segment, turn) : LEAD.alternating;
 }
 

@@ -6,6 +6,7 @@ import Svg, { Path } from 'react-native-svg';
 import { type ItemId, withCapital } from '@/core/common';
 import type { PlacedFinding } from '@/core/judgement';
 import { TARGET, useTokens } from '@/design';
+import { Figure } from '@/features/figure';
 import { usualLevel } from '@/core/moves';
 import type { Throughout } from '@/core/routine';
 import {
@@ -30,6 +31,8 @@ interface RowProps {
   readonly row: StrandRow;
   readonly longestMs: number;
   readonly width: number;
+  /** Whether there is room for a figure beside the words. */
+  readonly pictured: boolean;
   readonly chosen: boolean;
   /** Whether an edit that is not kept yet changes it. */
   readonly changed: boolean;
@@ -217,7 +220,7 @@ function Chosen({
   );
 }
 
-function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item'> }) {
+function ItemRow({ row, longestMs, width, pictured, ...press }: RowProps & { row: Of<'item'> }) {
   const t = useTokens();
   const { item, inForce } = row;
   const words = doseWords(inForce);
@@ -269,6 +272,11 @@ function ItemRow({ row, longestMs, width, ...press }: RowProps & { row: Of<'item
         )}
         <RowFindings findings={press.findings} />
       </View>
+      {pictured && (
+        <View style={styles.figure}>
+          <Figure move={inForce.move} level={inForce.level} width={84} height={63} />
+        </View>
+      )}
     </Chosen>
   );
 }
@@ -344,6 +352,7 @@ const styles = StyleSheet.create({
     paddingVertical: 2,
     marginTop: 4,
   },
+  figure: { justifyContent: 'center', paddingRight: 12 },
   words: { flex: 1, minWidth: 0, paddingVertical: 8, paddingRight: 16, justifyContent: 'center' },
   section: { flex: 1, minWidth: 0, paddingTop: 16, paddingBottom: 4, paddingRight: 16 },
   way: { flex: 1, minWidth: 0, paddingVertical: 7, paddingRight: 16 },
