@@ -4,7 +4,7 @@ import { expect, openDemo, openRoutine, test } from './browser';
 
 /** What axe finds on the page; of the named rules alone, where any are named. */
 async function violations(page: Page, rules?: string[]) {
-  // There are no frames here, and so no second page is needed to gather what each of them found.
+  // The one frame is of the page itself, so no second page is needed to gather what each of them found.
   const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
   const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
   const { violations: found } = await (rules ? axe.withRules(rules) : axe.withTags(tags)).analyze();
@@ -40,6 +40,14 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
       .first()
       .click(),
   'bring in': async (page) => page.getByRole('button', { name: 'Bring in' }).click(),
+  print: async (page) => {
+    await page
+      .getByRole('button', { name: /^More for/ })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'Print', exact: true }).click();
+    await expect(page.frameLocator('iframe').getByText('Stop signs')).toBeVisible();
+  },
   routine: async (page) => openRoutine(page, 'Thursday chair circle'),
   'routine with a row chosen': async (page) => {
     await openRoutine(page, 'Signal box reset');

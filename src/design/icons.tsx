@@ -11,6 +11,7 @@ import FileText from 'lucide-react-native/icons/file-text';
 import FileUp from 'lucide-react-native/icons/file-up';
 import Minus from 'lucide-react-native/icons/minus';
 import Pencil from 'lucide-react-native/icons/pencil';
+import Printer from 'lucide-react-native/icons/printer';
 import Plus from 'lucide-react-native/icons/plus';
 import Redo2 from 'lucide-react-native/icons/redo-2';
 import Trash from 'lucide-react-native/icons/trash';
@@ -31,6 +32,7 @@ const ICONS = {
   save: FileDown,
   text: FileText,
   open: FileUp,
+  print: Printer,
   rename: Pencil,
   add: Plus,
   mend: Sprout,

@@ -11,12 +11,15 @@ const FACES = [
   ['Literata', '500', literata500],
 ] as const;
 
-/** Loads the shipped fonts; text shows in a fallback until then. A style element would need a looser policy. */
-export function loadFonts(): void {
+/**
+ * Loads the shipped fonts into a page, this one or one in a frame; text shows in a fallback until then. A
+ * style element would need a looser policy.
+ */
+export function loadFonts(view: Window & typeof globalThis = window): void {
   for (const [family, weight, file] of FACES) {
     const { uri } = Asset.fromModule(file);
-    const face = new FontFace(family, `url(${uri})`, { weight, display: 'swap' });
-    document.fonts.add(face);
+    const face = new view.FontFace(family, `url(${uri})`, { weight, display: 'swap' });
+    view.document.fonts.add(face);
     void face.load().catch(() => undefined);
   }
 }

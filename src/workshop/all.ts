@@ -5,6 +5,7 @@ export { BringInScreen } from '@/features/bring-in';
 export { BuilderScreen } from '@/features/builder';
 export { LeadScreen } from '@/features/lead';
 export { ChooseAMove, MovePage, MovesScreen } from '@/features/moves';
+export { PrintScreen } from '@/features/print';
 export { RecordScreen, RunScreen } from '@/features/record';
 export { WriteMoveScreen } from '@/features/write-move';
 export { work };

@@ -1,5 +1,6 @@
 export { captionsVtt } from './export/captions';
 export { cueSheet, type CueSheetPhrases } from './export/cue-sheet';
+export { cuePage, picturePage, type Paper, type Pictured } from './export/pages';
 export { runsCsv, type RunColumn } from './export/runs-csv';
 export { scoreCsv, type ScoreColumn } from './export/score-csv';
 export { mayExtend } from './lead/extend';

@@ -25,7 +25,8 @@ export function posesOf({ base, keys }: Drawn): readonly Pose[] {
   return keys.map((key) => ('rest' in key ? key : changed(pose, key)));
 }
 
-function viewOf({ base, view }: Drawn): View {
+/** From where a level is seen. */
+export function viewOf({ base, view }: Drawn): View {
   return VIEWS[view ?? BASES[base].view];
 }
 

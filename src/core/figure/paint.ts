@@ -38,6 +38,8 @@ export interface Colours {
   readonly line: (tone: Tone) => string;
   /** Over what is stretched. */
   readonly shade: string;
+  /** Of arrows in pictures that stand still. */
+  readonly arrow: string;
 }
 
 const known = new WeakMap<Palette, Colours>();
@@ -72,6 +74,7 @@ export function coloursOf(t: Palette): Colours {
       }
     },
     shade: t.clay,
+    arrow: t.catkin,
     line: (tone) =>
       tone === 'working'
         ? t.ink

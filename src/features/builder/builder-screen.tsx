@@ -146,6 +146,13 @@ function Builder(editing: Editing) {
           {aboutOpen && (
             <ScrollView style={{ maxHeight: window.height / 2 }}>
               <HeaderPanel {...editing} />
+              <Target
+                label={BUILD.print}
+                icon="print"
+                disabled={!canLead}
+                style={styles.print}
+                onPress={() => router.push(`/print/${id}`)}
+              />
             </ScrollView>
           )}
           <TimeBand score={scoreOf(drawn)} onChoose={chooseRow} />
@@ -250,6 +257,7 @@ function useUndoKeys(id: Editing['id']): void {
 }
 
 const styles = StyleSheet.create({
+  print: { alignSelf: 'flex-start', margin: 16 },
   button: { minHeight: TARGET },
   tools: {
     flexDirection: 'row',

@@ -52,6 +52,7 @@ export const BUILD = {
   way: (to: PositionId, time: string, pauseMs: number) =>
     `${POSITION_WAYS[to]} · ${time}${pauseMs > 0 ? `, with a pause of ${timeWords(pauseMs)}` : ''}`,
   addLabel: 'Type a move and its dose',
+  print: 'Print pictures or cues',
   add: 'Add',
   adds: (time: string) => `adds ${time}`,
   after: (name: string) => `It goes in after ${name}.`,

@@ -1,4 +1,4 @@
-import { Link } from 'expo-router';
+import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
@@ -81,6 +81,7 @@ function Rename({ row, onDone }: { readonly row: Row; readonly onDone: () => voi
 function Actions({ row, onRename }: { readonly row: Row; readonly onRename: () => void }) {
   const { id, title } = row;
   const work = useWork();
+  const router = useRouter();
   const actions = [
     { label: ROUTINES.rename, icon: 'rename', press: onRename },
     {
@@ -99,6 +100,7 @@ function Actions({ row, onRename }: { readonly row: Row; readonly onRename: () =
       icon: 'text',
       press: () => void work((to, dispatch) => dispatch(to.saveRoutineText(id))),
     },
+    { label: ROUTINES.print, icon: 'print', press: () => router.push(`/print/${id}`) },
     {
       label: ROUTINES.delete,
       icon: 'delete',

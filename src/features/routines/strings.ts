@@ -16,6 +16,7 @@ export const ROUTINES = {
   copyOf: (title: string) => `${title} (copy)`.slice(-120).trim(),
   saveFile: 'Save as a file',
   saveText: 'Save as text',
+  print: 'Print',
   delete: 'Delete',
   inUse: 'Saved in this browser.',
   kept: 'This browser has promised to keep what is saved here.',

@@ -12,7 +12,7 @@ import {
   type SectionName,
   type Throughout,
 } from '@/core/routine';
-import { doneBy, isWork, msOf, setKey, type Score, type Segment } from '@/core/timing';
+import { doneBy, isWork, msOf, setKey, type Done, type Score, type Segment } from '@/core/timing';
 
 /** The sentences that a cue sheet needs; `words` fills them. */
 export interface CueSheetPhrases {
@@ -59,25 +59,48 @@ function cell(text: string): string {
     .trim();
 }
 
-/** A routine to print: a row each time something is said to begin. */
-export function cueSheet(routine: Routine, score: Score, phrases: CueSheetPhrases): string {
-  const row = (cells: readonly string[]) => `| ${cells.join(' | ')} |`;
-  const rows = score.segments.flatMap((segment) => {
+/** A line of a cue sheet: a side of an item, a rest, or time to notice something. */
+export interface CueRow {
+  readonly startMs: number;
+  readonly move: string;
+  readonly side: string;
+  readonly dose: string;
+  readonly cue: string;
+  /** What each way of taking part does, and what anybody may do instead. */
+  readonly options: readonly string[];
+  /** What is done by the leading lane; undefined in rests. */
+  readonly done?: Done | undefined;
+  readonly worked?: Segment['side'];
+}
+
+/** A row each time something is said to begin. */
+export function cueRows(
+  routine: Routine,
+  score: Score,
+  phrases: CueSheetPhrases,
+): readonly CueRow[] {
+  return score.segments.flatMap((segment): readonly CueRow[] => {
+    const { startMs } = segment;
+    const quiet = { startMs, side: '', dose: `${msOf(segment) / 1000} s`, options: [] };
     if (segment.kind === 'rest' && !segment.itemId) {
-      const seconds = msOf(segment) / 1000;
-      return [row([printClock(segment.startMs), cell(phrases.rest), '', `${seconds} s`, '', ''])];
+      return [{ ...quiet, move: phrases.rest, cue: '' }];
     }
     if (segment.noticeId) {
-      const said = segment.cues.map(({ text }) => text).join(' ');
-      const seconds = `${msOf(segment) / 1000} s`;
-      return [
-        row([printClock(segment.startMs), cell(phrases.notice), '', seconds, cell(said), '']),
-      ];
+      const cue = segment.cues.map(({ text }) => text).join(' ');
+      return [{ ...quiet, move: phrases.notice, cue }];
     }
     return segment.kind === 'work' && segment.set === 1 && beginsSet(score, segment)
-      ? [row(workCells(routine, segment, phrases))]
+      ? [workRow(routine, segment, phrases)]
       : [];
   });
+}
+
+/** A routine to print, as Markdown. */
+export function cueSheet(routine: Routine, score: Score, phrases: CueSheetPhrases): string {
+  const row = (cells: readonly string[]) => `| ${cells.join(' | ')} |`;
+  const rows = cueRows(routine, score, phrases).map(({ startMs, move, side, dose, cue, options }) =>
+    row([printClock(startMs), ...[move, side, dose, cue, options.join(' ')].map(cell)]),
+  );
   const head = [row(phrases.columns), row(phrases.columns.map(() => '---'))];
   const total = phrases.total(printClock(score.totalMs));
   const signs = [
@@ -92,7 +115,7 @@ export function cueSheet(routine: Routine, score: Score, phrases: CueSheetPhrase
 }
 
 /** What holds for more than a row: how often, rounds of sections, and what is kept up. */
-function aboutLines(routine: Routine, phrases: CueSheetPhrases): readonly string[] {
+export function aboutLines(routine: Routine, phrases: CueSheetPhrases): readonly string[] {
   const { often } = routine;
   const sections = SECTIONS.flatMap((name) => {
     const head = routine.heads?.[name];
@@ -114,11 +137,7 @@ function beginsSet({ segments }: Score, segment: Segment): boolean {
   return segments.find((one) => isWork(one) && setKey(one) === setKey(segment)) === segment;
 }
 
-function workCells(
-  routine: Routine,
-  segment: Segment,
-  phrases: CueSheetPhrases,
-): readonly string[] {
+function workRow(routine: Routine, segment: Segment, phrases: CueSheetPhrases): CueRow {
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
   const dose = item ? phrases.dose(itemInForce(item, routine)) : '';
   const catalogue = catalogueFor(routine);
@@ -127,9 +146,10 @@ function workCells(
   );
   // What stands in a cell for good is not said of one side.
   const plain = (text: string) => phrases.sided(text, segment.side);
-  const options = lanes.map(([name, done]) => {
+  const options = lanes.map(([name, done], i) => {
     const does = phrases.lane(name, done?.move.name ?? null, done?.level.name ?? null);
-    if (!done) return does;
+    const isSaid = lanes.slice(0, i).some(([, one]) => one?.cues === done?.cues);
+    if (!done || isSaid) return does;
     const { easier, further } = done.cues;
     return `${does}. ${plain(phrases.change(easier, further))}`;
   });
@@ -139,12 +159,14 @@ function workCells(
   const leading = lanes[0]?.[1];
   const go = segment.cues[0];
   const watch = leading && plain(phrases.watch(leading.cues.watch, leading.cues.breath));
-  return [
-    printClock(segment.startMs),
-    cell(leading?.move.name ?? segment.moveName ?? ''),
-    cell(phrases.side(segment.side)),
-    cell(dose),
-    cell([go?.whole ?? go?.text, watch].filter(Boolean).join(' ')),
-    cell(options.join(' ')),
-  ];
+  return {
+    startMs: segment.startMs,
+    move: leading?.move.name ?? segment.moveName ?? '',
+    side: phrases.side(segment.side),
+    dose,
+    cue: [go?.whole ?? go?.text, watch].filter(Boolean).join(' '),
+    options,
+    done: leading,
+    worked: segment.side,
+  };
 }

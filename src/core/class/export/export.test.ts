@@ -71,6 +71,8 @@ describe('what goes out', () => {
     expect(rows.at(-1)).toContain('chair Seated march');
     expect(rows.at(-1)).toContain('stand Marching');
     expect(rows.at(-1)).toContain('watch The back stays tall');
-    expect(rows[0]).toMatch(/easier .*easier /);
+    // How it is changed is said once of all that do the same.
+    expect(rows[0]?.match(/easier /g)).toHaveLength(1);
+    expect(rows.at(-1)?.match(/easier /g)).toHaveLength(2);
   });
 });
