@@ -1,4 +1,5 @@
 import { findRoute, type PositionId } from '@/core/body';
+import { levelIdSchema, moveIdSchema } from '@/core/common';
 import { coloursOf } from '@/core/figure';
 import { POSES } from '@/core/figure/poses';
 import { SHIPPED, moveNamed, type Move } from '@/core/moves';
@@ -99,6 +100,28 @@ describe('whose figure is shown', () => {
     const [level] = own.levels;
     const shown = level && shownFor(POSES, own, level);
     expect(shown?.borrowed?.family).toBe(twist.family);
+    expect(shown?.drawn).toBeDefined();
+  });
+
+  test('a copy has the figures of what it was copied from, level by level', () => {
+    const others = SHIPPED.moves.flatMap((move) => {
+      const own = { ...move, id: moveIdSchema.parse('as-i-do-it') };
+      return own.levels.filter((level) => {
+        const shown = shownFor(POSES, own, level);
+        return shown?.borrowed !== move || shown.drawn !== POSES[move.id]?.[level.id];
+      });
+    });
+    // Moves of one family whose levels are the same in all but their words.
+    expect(others.length).toBeLessThanOrEqual(10);
+  });
+
+  test('a new level borrows the figure of one in the same place', () => {
+    const own = ownLike('Sit to stand', { name: 'Up we get' });
+    const [first] = own.levels;
+    if (!first) throw new Error('no level');
+    const more = { ...first, id: levelIdSchema.parse('with-a-song') };
+    const shown = shownFor(POSES, { ...own, levels: [...own.levels, more] }, more);
+    expect(shown?.borrowed?.name).toBe('Sit to stand');
     expect(shown?.drawn).toBeDefined();
   });
 

@@ -3,17 +3,17 @@ import { View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { Side } from '@/core/body';
 import { boxOf, motionOf, pictureOf } from '@/core/figure';
-import type { Dose, Level, Move } from '@/core/moves';
+import type { Dose } from '@/core/moves';
 import { useTokens } from '@/design';
 import { Picture } from './picture';
-import { shownFor, usePoses } from './poses';
+import { shownFor, usePoses, type DrawnLevel, type DrawnMove } from './poses';
 import { FIGURE } from './strings';
 import { atDose, atNow, useMoment } from './moment';
 import type { Now } from './time';
 
 export interface FigureProps {
-  readonly move: Move;
-  readonly level: Level;
+  readonly move: DrawnMove;
+  readonly level: DrawnLevel;
   readonly width: number;
   readonly height: number;
   /** The side that works; of a move done on each side the left one, as its words are shown. */

@@ -13,8 +13,9 @@ import {
   type PositionRef,
 } from '@/core/body';
 import { BEARINGS, MOST_WORDS, PROP_NAMES, SUPPORTS, type Bearing } from '@/core/moves';
-import { LEVEL_WORDS, type LevelDraft } from '@/core/writing';
+import { LEVEL_WORDS, type LevelDraft, type MoveDraft } from '@/core/writing';
 import { Choices, Target, useTokens } from '@/design';
+import { Figure } from '@/features/figure';
 import { LOAD_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words/names';
 import { Pick, PickSome, named, type Option } from './pick';
 import { Line, Problems, type DraftControl } from './section';
@@ -25,6 +26,35 @@ const PLACES: readonly Option<PositionRef>[] = named(
   POSITION_NAMES,
 );
 const PROPS = PROP_NAMES.map((value) => ({ value, text: withCapital(value) }));
+
+type Watched = readonly [
+  id: MoveDraft['id'],
+  family: string,
+  kind: MoveDraft['kind'],
+  sides: MoveDraft['sides'],
+  levels: readonly LevelDraft[],
+];
+
+/** How the level is drawn as it stands, and whose figure that is. */
+function OwnFigure({
+  move: [id, family, kind, sides, levels],
+  at,
+}: {
+  readonly move: Watched;
+  readonly at: number;
+}) {
+  const level = levels[at];
+  if (!level) return null;
+  return (
+    <Figure
+      move={{ id, family, kind, sides, levels }}
+      level={level}
+      width={168}
+      height={126}
+      says
+    />
+  );
+}
 
 interface LevelEditorProps {
   readonly control: DraftControl;
@@ -37,12 +67,14 @@ interface LevelEditorProps {
 export function LevelEditor({ control, at, usual, onUsual }: LevelEditorProps) {
   const t = useTokens();
   const level = `levels.${at}` as const;
-  const sides = useWatch({ control, name: 'sides' });
+  const move = useWatch({ control, name: ['id', 'family', 'kind', 'sides', 'levels'] });
+  const sides = move[3];
   const { field: to } = useController({ control, name: `${level}.to` });
   const free = { value: 'none', text: WRITE.notSaid } as const;
   return (
     <View style={styles.all}>
       <Line control={control} name={`${level}.name`} label={WRITE.levelName} most={60} />
+      <OwnFigure move={move} at={at} />
       {!usual && <Target label={WRITE.makeUsual} style={styles.start} onPress={onUsual} />}
       <Controller
         control={control}
