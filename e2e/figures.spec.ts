@@ -13,11 +13,11 @@ test('figures are on the list, on the sheet and in the panel; one moves when it 
   await openDemo(page);
   await page.getByRole('button', { name: 'Moves' }).click();
   const rows = page.getByRole('listitem');
-  await expect(rows.first().locator('svg path').first()).toBeAttached();
+  await expect(rows.first().locator('img[src^="data:image/svg"]')).toBeVisible();
 
   await page.goto('/moves/seated-cat');
   const full = page.getByRole('button', { name: 'Show full moving' });
-  await expect(full.locator('svg path').first()).toBeAttached();
+  await expect(full.locator('img')).toBeVisible();
   await full.click();
   await expect(page.getByRole('button', { name: 'Stop full' })).toBeVisible();
   const before = await drawn(page, 'Stop full');
@@ -41,7 +41,7 @@ test('with less motion the key poses are shown in turn, and nothing between them
   await openDemo(page);
   await page.goto('/moves/seated-cat');
   const full = page.getByRole('button', { name: 'Show full moving' });
-  await expect(full.locator('svg path').first()).toBeAttached();
+  await expect(full.locator('img')).toBeVisible();
   await full.click();
   await expect(page.getByRole('button', { name: 'Stop full' })).toBeVisible();
   const seen = new Set<string>();

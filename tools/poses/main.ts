@@ -79,8 +79,12 @@ async function main(): Promise<void> {
         at: last(drawn),
       }));
       await draw(join(large, `${kind}-${n}.png`), big, 400, 5);
-      await draw(join(large, `${kind}-${n}-strips.png`), part.flatMap(strip), 150, 10);
     }
+  }
+  for (let from = 0; from < levels.length; from += 30) {
+    const n = String(from / 30 + 1).padStart(2, '0');
+    const part = levels.slice(from, from + 30);
+    await draw(join(large, `strips-${n}.png`), part.flatMap(strip), 110, 15);
   }
   await browser.close();
 }

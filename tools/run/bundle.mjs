@@ -10,6 +10,7 @@ const TARGETS = {
   bench: { entry: 'tools/bench/main.ts', out: 'dist/tools/bench.mjs' },
   firstLoad: { entry: 'tools/bench/first-load.ts', out: 'dist/tools/first-load.mjs' },
   edits: { entry: 'tools/bench/edits.ts', out: 'dist/tools/edits.mjs' },
+  figures: { entry: 'tools/bench/figures.ts', out: 'dist/tools/figures.mjs' },
   poses: { entry: 'tools/poses/main.ts', out: 'dist/tools/poses.mjs' },
   shots: { entry: 'tools/shots/main.ts', out: 'dist/tools/shots.mjs' },
   compress: { entry: 'tools/compress.ts', out: 'dist/tools/compress.mjs' },

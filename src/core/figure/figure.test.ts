@@ -1,6 +1,7 @@
 import { EDGES, SIDES } from '@/core/body';
 import { SHIPPED } from '@/core/moves';
 import { BONE } from './body';
+import { boxOf } from './box';
 import { posesOf, pictureOf, type Drawn } from './figure';
 import { motionOf } from './motion';
 import { mirrored, type Pose } from './pose';
@@ -358,6 +359,22 @@ describe('figures', () => {
       return /NaN|Infinity|e-/.test(outlines.join());
     });
     expect(odd).toEqual([]);
+  });
+
+  test('a picture has room for all that moves in it', () => {
+    const cut = ALL.filter(({ drawn }) => {
+      const { keys, at } = motionOf(drawn);
+      const [x, y, width, height] = boxOf(drawn);
+      const outlines = Array.from({ length: 2 * keys - 1 }, (_, i) => pictureOf(drawn, at(i / 2)))
+        .flat()
+        .map(({ line = '' }) => line);
+      const points = outlines.flatMap((line) => [...line.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)]);
+      return points.some(([, u, v]) => {
+        const [dx, dy] = [Number(u) - x, Number(v) - y];
+        return dx < 0 || dy < 0 || dx > width || dy > height;
+      });
+    });
+    expect(cut.map(({ name }) => name)).toEqual([]);
   });
 
   test('what is stretched is shaded on its own side, and not through the body', () => {

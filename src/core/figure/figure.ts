@@ -30,6 +30,12 @@ export function viewOf({ base, view }: Drawn): View {
   return VIEWS[view ?? BASES[base].view];
 }
 
+/** What stands in the picture besides the body. */
+export function furnitureOf(drawn: Drawn, body: Body): readonly Layer[] {
+  const room = [...(drawn.room ?? BASES[drawn.base].room), ...(drawn.with ?? [])];
+  return furnitureLayers(room, body, viewOf(drawn));
+}
+
 /** A picture of one moment: layers from the back to the front, in hundredths of the stature. */
 export function pictureOf(
   drawn: Drawn,
@@ -39,8 +45,7 @@ export function pictureOf(
   const view = viewOf(drawn);
   const works = (part: 'arms' | 'legs'): readonly Side[] => (drawn.works?.[part] ? ['right'] : []);
   const working: Working = { arms: works('arms'), legs: works('legs') };
-  const room = [...(drawn.room ?? BASES[drawn.base].room), ...(drawn.with ?? [])];
-  return [...furnitureLayers(room, body, view), ...layersOf(body, view, working, stretched)].sort(
+  return [...furnitureOf(drawn, body), ...layersOf(body, view, working, stretched)].sort(
     (a, b) => a.depth - b.depth,
   );
 }

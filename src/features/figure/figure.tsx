@@ -6,6 +6,7 @@ import { boxOf, motionOf, pictureOf } from '@/core/figure';
 import type { Dose } from '@/core/moves';
 import { useTokens } from '@/design';
 import { Picture } from './picture';
+import { Still } from './still';
 import { shownFor, usePoses, type DrawnLevel, type DrawnMove } from './poses';
 import { FIGURE } from './strings';
 import { atDose, atNow, useMoment } from './moment';
@@ -52,11 +53,12 @@ export function Figure({
   const { place, breath } = useMoment(at, now, Math.max(0, (motion?.keys ?? 1) - 1));
   const layers = useMemo(
     () =>
-      shown && motion
+      shown && motion && at
         ? pictureOf(shown.drawn, motion.at(place, breath), level.stretched)
         : undefined,
-    [shown, motion, place, breath, level],
+    [shown, motion, at, place, breath, level],
   );
+  const flipped = (side === 'left') !== (mirror ?? false);
   const borrowed = says && shown?.borrowed;
   return (
     <View style={{ width }}>
@@ -67,7 +69,16 @@ export function Figure({
             box={boxOf(shown.drawn)}
             width={width}
             height={height}
-            flipped={(side === 'left') !== (mirror ?? false)}
+            flipped={flipped}
+          />
+        )}
+        {shown && !at && (
+          <Still
+            drawn={shown.drawn}
+            stretched={level.stretched}
+            width={width}
+            height={height}
+            flipped={flipped}
           />
         )}
       </View>

@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import {
   FlatList,
   Pressable,
@@ -86,7 +86,11 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
           contentContainerStyle={styles.content}
           data={moves}
           keyExtractor={({ id }) => id}
-          initialNumToRender={16}
+          initialNumToRender={10}
+          // One row with its figure fits between two frames of a slow phone; ten in one go do not.
+          maxToRenderPerBatch={1}
+          updateCellsBatchingPeriod={16}
+          windowSize={11}
           role="list"
           aria-label={CATALOGUE.title}
           renderItem={({ item }) => (
@@ -105,7 +109,8 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
 
 const NO_LIMITS: readonly LimitName[] = [];
 
-function MoveRow({
+/** Drawn anew only for itself: a list that scrolls asks all its rows at every turn. */
+const MoveRow = memo(function MoveRow({
   move,
   limits = NO_LIMITS,
   chosen,
@@ -149,7 +154,7 @@ function MoveRow({
       </Pressable>
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   list: { flex: 1, minHeight: 0 },
