@@ -17,6 +17,8 @@ export const VIEWS = {
   'one-leg': { round: 24, above: 12 },
   back: { round: 180, above: 10 },
   top: { round: 0, above: 89 },
+  // Of who faces the floor, with the head at the top of the page.
+  'top-back': { round: 180, above: 89 },
   'side-low': { round: 88, above: 9 },
   'lying-quarter': { round: 62, above: 22 },
   'lying-side': { round: 0, above: 34 },

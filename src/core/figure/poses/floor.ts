@@ -60,7 +60,7 @@ export const FLOOR: Poses = {
       { p: [0, 0, 6], sp: [0, -34, -8], nk: [0, -20, -40] },
     ]),
     'hands-down': d('fours', [{}, { p: [0, 0, 8], sp: [0, -36, -8], nk: [0, -20, -40] }], {
-      view: 'top',
+      view: 'top-back',
     }),
   },
   'all-fours-hand-walk-to-each-side': {
@@ -71,7 +71,7 @@ export const FLOOR: Poses = {
     'hands-down': d(
       'fours',
       [{}, { sp: [0, -34], nk: [0, -10], aR: { at: [28, 1.2, 26] }, aL: { at: [-10, 1.2, 32] } }],
-      { view: 'top' },
+      { view: 'top-back' },
     ),
   },
   'thread-the-needle': {
@@ -279,12 +279,12 @@ export const FLOOR: Poses = {
         { a: { at: [9, 1.6, 38], hand: [0, 0, 1] } },
         { sp: [0, -24], aR: { at: [15, 1.6, 42] }, aL: { at: [-2, 1.6, 42] } },
       ],
-      { view: 'top', with: ['cushion-head'] },
+      { view: 'top-back', with: ['cushion-head'] },
     ),
     'arms-long': d(
       'fold',
       [{}, { sp: [0, -34], nk: [0, -8], aR: { at: [36, 1.6, 44] }, aL: { at: [-14, 1.6, 54] } }],
-      { view: 'top' },
+      { view: 'top-back' },
     ),
   },
   'half-kneel-hip-flexor': {
@@ -306,13 +306,14 @@ export const FLOOR: Poses = {
     'hands-on-the-thigh': d(
       'kneel-half',
       [
-        { aR: { on: 'other-knee' } },
+        { p: [8], lR: { f: 4, k: 86, d: -68 }, aR: { on: 'other-knee', elbow: [1, 0, 0.6] } },
         {
+          o: [0, 0, 5],
           p: [-10],
           lR: { f: -16, k: 66, d: -66 },
-          lL: { f: 98, k: 92 },
+          lL: { at: [5, 0, 25] },
           aL: { on: 'knee' },
-          aR: { on: 'other-knee' },
+          aR: { on: 'other-knee', elbow: [1, 0, 0.6] },
         },
       ],
       LEGS,
@@ -322,10 +323,11 @@ export const FLOOR: Poses = {
       [
         {},
         {
+          o: [0, 0, 5],
           p: [-10],
           sp: [0, 8],
           lR: { f: -16, k: 66, d: -66 },
-          lL: { f: 98, k: 92 },
+          lL: { at: [5, 0, 25] },
           aR: { f: 172, b: 4 },
         },
       ],
@@ -338,10 +340,11 @@ export const FLOOR: Poses = {
       [
         { aL: { at: [10, 53, 22] } },
         {
+          o: [0, 0, 4],
           p: [-8],
           sp: [0, 10],
           lR: { f: -14, k: 68, d: -66 },
-          lL: { f: 96, k: 92 },
+          lL: { at: [5, 0, 24] },
           aL: { at: [10, 55, 22] },
           aR: { f: 170, b: 2 },
         },
@@ -353,10 +356,11 @@ export const FLOOR: Poses = {
       [
         {},
         {
+          o: [0, 0, 7],
           p: [-12],
           sp: [0, 14],
           lR: { f: -20, k: 62, d: -66 },
-          lL: { f: 102, k: 94 },
+          lL: { at: [5, 0, 27] },
           aR: { f: 172, b: 0 },
         },
       ],

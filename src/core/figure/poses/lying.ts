@@ -76,10 +76,10 @@ export const LYING: Poses = {
     'ankle-over': d(
       'supine',
       [
-        { lL: { f: 74, b: 20, r: 70, k: 100 } },
-        { ...lift(28), lL: { f: 60, b: 20, r: 70, k: 100 } },
+        { lL: { f: 62, b: 30, r: 62, k: 100 } },
+        { ...lift(28), lL: { f: 50, b: 30, r: 66, k: 100 } },
       ],
-      LEGS,
+      { ...LEGS, view: 'lying-quarter' },
     ),
   },
   'propped-bridge': {
@@ -378,7 +378,7 @@ export const LYING: Poses = {
         {},
         { o: [-22, 0, 0], lL: { f: 112, k: 118 }, aL: { on: 'shin' }, lR: { f: -8, b: 10, k: 50 } },
       ],
-      LEGS,
+      { ...LEGS, with: ['step-low'] },
     ),
     'leg-hanging': d(
       'bed-back',
@@ -534,7 +534,11 @@ export const LYING: Poses = {
     ]),
     'hands-light': d('prone', [
       { a: { at: [20, 1.6, 30] } },
-      { up: [-7, 0, 0], mid: [-13, 0, 0], a: { f: 30, b: 40, e: 80 } },
+      {
+        up: [-7, 0, 0],
+        mid: [-13, 0, 0],
+        a: { at: [16, 4, 36], hand: [0, 0, 1], elbow: [1, 0.4, -1] },
+      },
     ]),
   },
   'prone-press-up': {
@@ -583,7 +587,13 @@ export const LYING: Poses = {
       'prone',
       [
         { aR: { at: [-26, 1.6, 34] }, aL: { at: [10, 1.4, 30] } },
-        { sp: [-22, 0, -38], aR: { at: [-26, 1.6, 34] }, aL: { at: [10, 1.4, 30] } },
+        {
+          p: [-8],
+          sp: [-26, 0, -38],
+          l: { f: -8, b: 4, d: -70 },
+          aR: { at: [-24, 1.6, 34] },
+          aL: { at: [11, 1.4, 28], hand: [0, 0, 1] },
+        },
       ],
       { view: 'lying-quarter', ...ARMS },
     ),

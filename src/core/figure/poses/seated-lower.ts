@@ -214,7 +214,7 @@ export const SEATED_LOWER: Poses = {
     ),
     'reaching-back': d('sit', [
       { l: sole(6.5, 12), o: [0, 19.4, 15], a: HANG },
-      { l: sole(6.5, 12), o: [0, 9, 5], p: [42], nk: [-14], a: { f: -46, b: 12, e: 6 } },
+      { l: sole(6.5, 12), o: [0, 9, 5], p: [42], nk: [-14], a: { f: -20, b: 14, e: 6 } },
       { l: sole(6.5, 12), p: [10], a: SEAT },
     ]),
   },

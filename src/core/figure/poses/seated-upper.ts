@@ -68,7 +68,7 @@ export const SEATED_UPPER: Poses = {
   },
   'arms-up-breath': {
     'to-shoulder-height': d('sit', [{ a: HANG }, { sp: [-3], a: WIDE }], SEATED_FRONT),
-    overhead: d('sit', [{ a: HANG }, { sp: [-4], a: { f: 168, b: 14, e: 6 } }], SEATED_FRONT),
+    overhead: d('sit', [{ a: HANG }, { sp: [-4], a: { b: 166, e: 6 } }], SEATED_FRONT),
   },
   'breath-in-a-seated-turn': {
     'arms-crossed': d(

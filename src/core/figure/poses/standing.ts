@@ -195,7 +195,10 @@ export const STANDING: Poses = {
     ),
     'one-arm': d(
       'held',
-      [FREE_RIGHT, { aL: HELD, aR: { f: -54, b: 8 }, lR: { at: [4, 4, 9], out: 4, up: -30 } }],
+      [
+        FREE_RIGHT,
+        { aL: HELD, aR: { f: -36, b: 8, e: 6 }, lR: { at: [4, 4, 9], out: 4, up: -30 } },
+      ],
       BOTH,
     ),
   },
