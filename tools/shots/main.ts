@@ -77,9 +77,13 @@ const SHOTS: readonly Shot[] = [
   { name: 'routines-phone', viewport: PHONE, go: async () => undefined },
   { name: 'routine-phone', viewport: PHONE, go: routine('Down and up again') },
   {
-    name: 'routine-item-phone',
-    viewport: PHONE,
-    go: chosen('Second wind', /^Standing turn, 6 reps in all/),
+    name: 'print-wide',
+    viewport: WIDE,
+    go: async (page) => {
+      await page.getByRole('button', { name: 'More for Thursday chair circle' }).click();
+      await page.getByRole('button', { name: 'Print', exact: true }).click();
+      await page.frameLocator('iframe').getByText('Stop signs').waitFor();
+    },
   },
   { name: 'routine-wide', viewport: WIDE, go: chosen('Signal box reset', /^Seated hamstring/) },
   { name: 'routine-phone-dark', viewport: PHONE, dark: true, go: routine('Thursday chair circle') },

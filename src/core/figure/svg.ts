@@ -19,7 +19,7 @@ export interface Still {
   readonly arrow?: readonly Point[];
 }
 
-/** @example svgOf({ layers, box, width: 120, height: 90, colours, id: 'p1' }) // '<svg …>' */
+/** A picture of one moment as SVG text, to be put into a page or behind a data address. */
 export function svgOf(still: Still): string {
   const { layers, box, width, height, colours, id, flipped, arrow = [] } = still;
   const pen = penOf(box, width, height);
