@@ -130,7 +130,7 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'lead-ready-phone', viewport: PHONE, go: ready('Wharf wheels') },
   { name: 'lead-phone', viewport: PHONE, go: leading('Signal box reset', 3, 25_000) },
-  { name: 'lead-wide', viewport: WIDE, go: leading('Thursday chair circle', 13, 30_000) },
+  { name: 'lead-wide', viewport: WIDE, go: leading('Thursday chair circle', 13, 34_000) },
   {
     name: 'record-phone',
     viewport: PHONE,

@@ -9,6 +9,7 @@ export {
   type Where,
 } from './find-moves/find-moves';
 export { searchMoves } from './find-moves/search';
+export { readPlainLine, readPlainRest, type PlainChoice } from './plain-line/plain-line';
 export {
   DRAFT_MIGRATIONS,
   DRAFT_VERSION,

@@ -58,6 +58,21 @@ describe('the adding line', () => {
     expect(changes).toEqual([]);
   });
 
+  test('takes a line as people write it, shows what it understood, and offers what else it may be', () => {
+    const { changes, input, type, enter } = setUp();
+    type('2 sets of 8 sit to stand');
+    expect(screen.getByText(/^Sit to stand: 8 reps x2/)).toBeTruthy();
+    enter();
+    expect(changes).toHaveLength(1);
+    type('hamstring stretch 30 seconds each leg');
+    expect(screen.getByText(/^Seated hamstring reach: hold 30s, each side/)).toBeTruthy();
+    fireEvent.click(screen.getByText('Strap leg reach, lying'));
+    expect(input.value).toBe('Strap leg reach, lying: hold 30s, each side');
+    type('rest 30');
+    enter();
+    expect(changes).toHaveLength(2);
+  });
+
   test('offers moves while a name is typed', () => {
     const { input, type } = setUp();
     type('seated b');

@@ -36,8 +36,8 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
     onAdded(id);
     input.current?.focus();
   };
-  const take = (name: string) => {
-    setTyped(`${name}: `);
+  const take = (text: string) => {
+    setTyped(text);
     input.current?.focus();
   };
   const problem = tried || adding.offers.length === 0 ? adding.problem : '';
@@ -46,11 +46,11 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
     <View style={[styles.box, { backgroundColor: t.ground, borderTopColor: t.line }]}>
       {adding.offers.length > 0 && (
         <View role="list" aria-label={BUILD.fits} style={styles.offers}>
-          {adding.offers.map(({ id, name }) => (
-            <View role="listitem" key={id}>
+          {adding.offers.map(({ name, text }) => (
+            <View role="listitem" key={name}>
               <Pressable
                 role="button"
-                onPress={() => take(name)}
+                onPress={() => take(text)}
                 style={[styles.offer, { borderColor: t.line, backgroundColor: t.sheet }]}
               >
                 <Text variant="bodyLarge">{name}</Text>

@@ -1,6 +1,5 @@
 import { BUILD } from './strings';
 import { itemIdSchema, type ItemId, printClock } from '@/core/common';
-import type { Move } from '@/core/moves';
 import {
   addEntry,
   catalogueFor,
@@ -12,7 +11,7 @@ import {
   type Place,
   type Routine,
 } from '@/core/routine';
-import { searchMoves } from '@/core/writing';
+import { readPlainLine, readPlainRest, searchMoves } from '@/core/writing';
 import { addTimerOf } from '@/state';
 import { problemSentence } from '@/words/problems';
 
@@ -24,7 +23,13 @@ export interface Adding {
   readonly strict: string;
   readonly adds: string;
   readonly problem: string;
-  readonly offers: readonly Move[];
+  readonly offers: readonly Offer[];
+}
+
+/** Another move that may be meant, and what its line would be. */
+export interface Offer {
+  readonly name: string;
+  readonly text: string;
 }
 
 /** Where a new entry goes: behind the chosen one, else at the end of main. */
@@ -48,10 +53,33 @@ export function readAdding(typed: string, routine: Routine, place: Place | undef
   };
   if ('line' in reading) return room(reading.line, '');
   const problem = first ? problemSentence(first) : '';
+  // Where the move is clear and a word is not, that word is told and not passed over.
+  const plain =
+    reading.item && !problem ? undefined : readAsSaid(typed, routine, reading.item === undefined);
+  if (plain) return { ...room(plain.entry, plain.strict), offers: plain.offers };
   if (!reading.item) return { ...nothing, problem, offers };
   const strict = writeItem(reading.item, catalogueFor(routine));
   if (problem) return { ...nothing, strict, problem, offers };
   return room(reading.item, strict);
+}
+
+/** A line as people write it, where it is near enough to one move: no colon, any order of words. */
+function readAsSaid(
+  typed: string,
+  routine: Routine,
+  mayPass: boolean,
+): (Pick<Adding, 'strict' | 'offers'> & { readonly entry: Entry }) | undefined {
+  const seconds = readPlainRest(typed);
+  if (seconds !== undefined && seconds > 0) {
+    return { entry: { kind: 'rest', id: TRY_ID, restMs: seconds * 1000 }, strict: '', offers: [] };
+  }
+  const { choices, sure, unknown } = readPlainLine(typed, routine);
+  const [best, ...others] = choices;
+  if (!sure || !best || (unknown.length > 0 && !mayPass)) return undefined;
+  const reading = readAddingLine(best.text, TRY_ID, routine);
+  if (!('item' in reading) || !reading.item) return undefined;
+  const offers = others.map(({ move, text }) => ({ name: move.name, text }));
+  return { entry: reading.item, strict: best.text, offers };
 }
 
 /** The time that an entry would add; undefined where there is no room for it. */
@@ -65,9 +93,10 @@ function addsFor(routine: Routine, entry: Entry, place: Place | undefined): stri
 const MOST_OFFERS = 4;
 
 /** Moves that have every word typed before the dose. */
-function offersFor(typed: string, routine: Routine): readonly Move[] {
+function offersFor(typed: string, routine: Routine): readonly Offer[] {
   const words = typed.split(/[:,\d]/u)[0]?.trim() ?? '';
-  return words.length < 2 ? [] : searchMoves(catalogueFor(routine), words).slice(0, MOST_OFFERS);
+  const found = words.length < 2 ? [] : searchMoves(catalogueFor(routine), words);
+  return found.slice(0, MOST_OFFERS).map(({ name }) => ({ name, text: `${name}: ` }));
 }
 
 export function addingChange(

@@ -1,0 +1,74 @@
+import { CORPUS, type CorpusLine } from './corpus';
+import { readPlainLine, readPlainRest } from './plain-line';
+import { readSaidDose } from './said-dose';
+
+const right = ({ typed, name, says }: CorpusLine) => {
+  const { choices, sure } = readPlainLine(typed, { group: 'older' });
+  const [first] = choices;
+  return sure && first?.move.name === name && first.text.includes(says);
+};
+
+describe('lines as people write them', () => {
+  test.each(Object.entries(CORPUS))(
+    'of a %s: nineteen of twenty are right at the first try',
+    (_, all) => {
+      const wrong = all.filter((line) => !right(line)).map(({ typed }) => typed);
+      expect(wrong.length / all.length).toBeLessThanOrEqual(0.05);
+    },
+  );
+
+  test.each([
+    ['2 sets of 8 squats', { sets: 2, reps: 8 }],
+    ['3x10', { sets: 3, reps: 10 }],
+    ['10 x 3', { sets: 3, reps: 10 }],
+    ['8 reps x2', { reps: 8, sets: 2 }],
+    ['3 sets of 30 seconds', { sets: 3, seconds: 30 }],
+    ['30s x 2 each leg', { seconds: 30, sets: 2, each: true }],
+    ['half a minute', { seconds: 30 }],
+    ['a minute and a half', { seconds: 90 }],
+    ['1:30', { seconds: 90 }],
+    ['hold for 20 secs l/r', { held: true, seconds: 20, each: true }],
+    ['ten times', { reps: 10 }],
+    ['8-10 reps', { reps: 8 }],
+    ['5 slow breaths per side', { breaths: 5, each: true }],
+    ['left only 15 s', { only: 'left', seconds: 15 }],
+    ['12', { bare: 12 }],
+    ['', {}],
+  ])('%s is an amount', (typed, dose) => {
+    expect(readSaidDose(typed).dose).toEqual(dose);
+  });
+
+  test('numbers that are a part of a name stay in it', () => {
+    expect(readSaidDose('one-leg stand 10s').words).toBe('one-leg stand');
+    expect(readSaidDose('seated figure four 20s each').words).toBe('seated figure four');
+    expect(readSaidDose('1. figure of eight, 1 min').words).toBe('figure of eight');
+  });
+
+  test('a rest is a rest', () => {
+    expect(readPlainRest('rest 30')).toBe(30);
+    expect(readPlainRest('short break 1 min')).toBe(60);
+    expect(readPlainRest('water break for 45 secs')).toBe(45);
+    expect(readPlainRest('lying rest breath 5')).toBeUndefined();
+    expect(readPlainRest('seated forward rest 30s')).toBeUndefined();
+  });
+
+  test('words that mean no move are not taken for one', () => {
+    for (const typed of [
+      '',
+      '30 s',
+      'hoovering the carpet',
+      'xyzzy 10',
+      'kayak rolls in the river 5',
+      'read the register',
+    ]) {
+      expect(readPlainLine(typed, { group: 'older' }).sure).toBe(false);
+    }
+  });
+
+  test('of two that fit, where people are decides', () => {
+    const at = (place: 'stand-chair' | 'sit-front') =>
+      readPlainLine('arm circles 30s', { group: 'older', at: place }).choices[0]?.move.name;
+    expect(at('stand-chair')).toBe('Standing arm circles');
+    expect(at('sit-front')).toBe('Seated arm circles');
+  });
+});

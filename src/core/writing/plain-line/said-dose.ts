@@ -1,0 +1,168 @@
+import type { Side } from '@/core/body';
+
+/** What a plain line says of an amount; nothing that it does not say. */
+export interface SaidDose {
+  readonly seconds?: number;
+  readonly reps?: number;
+  readonly breaths?: number;
+  readonly sets?: number;
+  /** A number without a word: of what the move is counted in. */
+  readonly bare?: number;
+  readonly each?: true;
+  readonly only?: Side;
+  readonly held?: true;
+}
+
+export interface SaidLine {
+  readonly dose: SaidDose;
+  /** What is left of the line: the words that name the move. */
+  readonly words: string;
+}
+
+const NUMBERS: Readonly<Record<string, string>> = {
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  eleven: '11',
+  twelve: '12',
+  fifteen: '15',
+  sixteen: '16',
+  twenty: '20',
+  thirty: '30',
+  forty: '40',
+  'forty-five': '45',
+  sixty: '60',
+  ninety: '90',
+};
+const NUMBER = Object.keys(NUMBERS)
+  .sort((a, b) => b.length - a.length)
+  .join('|');
+
+/** Numbers that are a part of a name, and stay: one leg, figure four, the eight that is walked. */
+const NAMED =
+  /\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4)\b|\bfigures? of (?:eight|8)\b|\ball[ -]fours\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\blook left and right\b|\bhover (?:and|&) hold\b/gu;
+
+/** Bullets, numbering and a time in front, which say nothing of the move. */
+const FRONT = /^\s*(?:[-*•·–>]+|\(?\d{1,2}[.)](?!\d))\s*/u;
+
+const LIMB = '(?:side|leg|foot|feet|arm|hand|way|direction|hip|knee|ankle|shoulder|wrist)s?';
+
+/** Stands for a name while numbers are looked for. */
+const markOf = (at: number) => `qq${'q'.repeat(at)}zq`;
+
+/** Reads amounts out of a line as people write it, and leaves the rest. */
+export function readSaidDose(typed: string): SaidLine {
+  const kept: string[] = [];
+  let text = ` ${typed.toLowerCase().normalize('NFKC').replace(/[×✕]/gu, 'x').replace(/[’]/gu, "'").replace(/[–—]/gu, '-')} `;
+  text = text.replace(FRONT, ' ');
+  text = text.replace(NAMED, (name) => ` ${markOf(kept.push(name) - 1)} `);
+  text = text
+    .replace(/\bhalf a min(?:ute)?\b/gu, '30 s')
+    .replace(/\b(?:a|one|1) min(?:ute)? and a half\b|\bone and a half min(?:ute)?s?\b/gu, '90 s')
+    .replace(/\ba (?:min|minute)\b/gu, '60 s')
+    .replace(/\ba couple of\b/gu, '2')
+    .replace(/\btwice\b/gu, 'x2')
+    .replace(/\bonce\b/gu, ' ')
+    .replace(/\bsts\b/gu, 'sit to stand')
+    .replace(new RegExp(`\\b(${NUMBER})\\b`, 'gu'), (word) => NUMBERS[word] ?? word);
+  const said: { -readonly [K in keyof SaidDose]: SaidDose[K] } = {};
+  const take = (pattern: RegExp, read: (...parts: number[]) => void) => {
+    const match = pattern.exec(text);
+    if (!match) return;
+    read(...match.slice(1).map((part) => Number((part ?? '').replace(',', '.'))));
+    text = text.replace(match[0], ' ');
+  };
+  const when = (pattern: RegExp, is: () => void) => {
+    if (!pattern.test(text)) return;
+    is();
+    text = text.replace(pattern, ' ');
+  };
+  // Sides first: their numbers are none.
+  when(
+    /\b(?:left|l)\s*(?:&|\+|\/|,|and|then)\s*(?:right|r)\b|\b(?:right|r)\s*(?:&|\+|\/|,|and|then)\s*(?:left|l)\b/gu,
+    () => (said.each = true),
+  );
+  when(
+    new RegExp(
+      `\\b(?:on )?(?:each|per|every|either)(?: (?:single )?${LIMB})?\\b|\\/ ?${LIMB}\\b|\\b(?:a|p\\.?) ?side\\b|\\bboth (?:sides|ways|directions|legs)\\b|\\be\\/s\\b|\\bea\\b`,
+      'gu',
+    ),
+    () => (said.each = true),
+  );
+  when(
+    /\b(?:then |and )?(?:the )?other (?:side|leg|arm|way)\b|\b(?:swap|switch|change)(?: sides?)?\b|\brepeat\b/gu,
+    () => (said.each = true),
+  );
+  for (const side of ['left', 'right'] as const) {
+    when(
+      new RegExp(`\\b${side}(?: (?:side|leg|arm|foot))? only\\b|\\bonly (?:the )?${side}\\b`, 'u'),
+      () => (said.only = side),
+    );
+  }
+  const S = "(?:seconds?|secs?|s|\"|'')(?![a-z])";
+  const M = "(?:minutes?|mins?|m|')(?![a-z'])";
+  take(new RegExp(`\\b(\\d+) ?x ?(\\d+) ?${S}`, 'u'), (sets, s) =>
+    Object.assign(said, { sets, seconds: s }),
+  );
+  take(new RegExp(`\\b(\\d+) ?x ?(\\d+) ?${M}`, 'u'), (sets, m = 0) =>
+    Object.assign(said, { sets, seconds: m * 60 }),
+  );
+  take(/\b(\d+) ?x ?(\d+) ?(?:slow |deep )?breaths?\b/u, (sets, breaths) =>
+    Object.assign(said, { sets, breaths }),
+  );
+  // "3 sets of 30 seconds": what follows is the amount of one.
+  const ofTime =
+    /\b(\d+) ?(?:sets?|rounds?|lots?) (?:of )?(?=\d+ ?(?:s|secs?|seconds?|m|mins?|minutes?|breaths?)\b)/u;
+  take(ofTime, (sets) => (said.sets = sets));
+  take(
+    /\b(\d+) ?(?:sets?|rounds?|lots?) ?(?:of|x|,)? ?(\d+)(?: ?(?:reps?|repetitions|times))?\b/u,
+    (sets, reps) => Object.assign(said, { sets, reps }),
+  );
+  take(/\b(\d+):(\d\d)(?: ?min(?:ute)?s?)?/u, (m = 0, s = 0) => (said.seconds = m * 60 + s));
+  take(
+    new RegExp(`\\b(\\d+(?:[.,]\\d+)?)(?: ?- ?\\d+)? ?-?${M}`, 'u'),
+    (m = 0) => (said.seconds = Math.round(m * 60)),
+  );
+  take(new RegExp(`\\b(\\d+)(?: ?(?:-|to) ?\\d+)? ?-?${S}`, 'u'), (s) => (said.seconds ??= s));
+  take(
+    /\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:slow |deep |full |big |easy |long )*breaths?\b/u,
+    (n) => (said.breaths = n),
+  );
+  take(/\b(\d+) ?(?:sets?|rounds?|lots)\b/u, (n) => (said.sets ??= n));
+  take(/\b(\d+) ?(?:reps?|repetitions?|times)? ?x ?(\d+)\b/u, (a = 0, b = 0) => {
+    const isReps = /reps?|times/u.test(text);
+    Object.assign(
+      said,
+      isReps ? { reps: a, sets: b } : { sets: Math.min(a, b), reps: Math.max(a, b) },
+    );
+  });
+  take(/\bx ?(\d+)\b/u, (n) => {
+    if (said.seconds !== undefined || said.breaths !== undefined || said.reps !== undefined)
+      said.sets ??= n;
+    else said.reps = n;
+  });
+  take(/\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:reps?|repetitions?|times|x)(?![a-z])/u, (n) => {
+    if (said.seconds !== undefined || said.breaths !== undefined) said.sets ??= n;
+    else said.reps = n;
+  });
+  take(/\b(\d+)(?: ?(?:-|to) ?\d+)?\b/u, (n) => {
+    if (said.reps === undefined && said.seconds === undefined && said.breaths === undefined)
+      said.bare = n;
+  });
+  when(/\b(?:hold|holding|held)(?: (?:it|for|this))?\b(?! (?:the|on))/u, () => (said.held = true));
+  const words = kept.reduce((line, name, i) => line.replace(markOf(i), name), text);
+  return {
+    dose: said,
+    words: words
+      .replace(/[^\p{L}\p{N}' -]+/gu, ' ')
+      .replace(/\s+/gu, ' ')
+      .trim(),
+  };
+}
