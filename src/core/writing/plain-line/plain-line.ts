@@ -39,10 +39,7 @@ const USUAL_WAY: Readonly<Record<GroupName, Leaning['way']>> = {
   standing: 'standing',
 };
 
-/**
- * Reads a line in any order of words, with numbers and sides in every usual way.
- * @example readPlainLine('2 sets of 8 sit to stand', { group: 'older' }).choices[0].text // 'Sit to stand: 8 reps x2'
- */
+/** Reads a line in any order of words, with numbers and sides in every usual way. */
 export function readPlainLine(typed: string, setting: PlainSetting): PlainReading {
   const { dose, words } = readSaidDose(typed);
   const rest =
