@@ -65,6 +65,13 @@ describe('lines as people write them', () => {
     }
   });
 
+  test('a name that is still being typed is not taken for a line', () => {
+    for (const typed of ['seat', 'seated', 'stand', 'should', 'hamstring']) {
+      expect(readPlainLine(typed, { group: 'older' }).sure).toBe(false);
+    }
+    expect(readPlainLine('cat cow', { group: 'older' }).sure).toBe(true);
+  });
+
   test('of two that fit, where people are decides', () => {
     const at = (place: 'stand-chair' | 'sit-front') =>
       readPlainLine('arm circles 30s', { group: 'older', at: place }).choices[0]?.move.name;

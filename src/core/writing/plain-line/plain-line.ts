@@ -28,6 +28,8 @@ export interface PlainSetting extends Setting {
 
 /** Nearer than this a name is taken as meant. */
 const SURE = 0.6;
+/** Without an amount somebody may still be typing: the name has to be all there. */
+const WHOLE = 0.95;
 const MOST_CHOICES = 4;
 const TRIAL = itemIdSchema.parse('trial');
 
@@ -63,7 +65,8 @@ export function readPlainLine(typed: string, setting: PlainSetting): PlainReadin
   }).slice(0, MOST_CHOICES);
   const choices = matches.flatMap((match) => choiceOf(match, dose, words, setting));
   const [first] = choices;
-  const sure = first !== undefined && (matches[0]?.score ?? 0) >= SURE;
+  const bar = Object.keys(dose).length > 0 ? SURE : WHOLE;
+  const sure = first !== undefined && (matches[0]?.score ?? 0) >= bar;
   return { choices, sure, unknown: first ? unknownTo(first.move, words) : [] };
 }
 
