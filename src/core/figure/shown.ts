@@ -133,10 +133,7 @@ function trunkMeasures(body: Body): Trunk {
       level &&
       low - lowLegs < 5 &&
       !(low > 15 && SIDES.some((side) => body.arms[side].wrist[1] < 5)),
-    headBelow: Math.max(
-      isUp ? -Infinity : heart - head[1],
-      isUp ? hips[1] - head[1] - 6 : -Infinity,
-    ),
+    headBelow: isUp ? hips[1] - head[1] - 6 : heart - head[1],
     sits: hips[1] < 42,
   };
 }

@@ -71,6 +71,8 @@ describe('the adding line', () => {
     type('rest 30');
     enter();
     expect(changes).toHaveLength(2);
+    type('10 shoulder rolls to Mozart');
+    expect(screen.getByText(/without “mozart”/)).toBeTruthy();
   });
 
   test('offers moves while a name is typed', () => {

@@ -67,7 +67,13 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
         )}
         {adding.adds !== '' && (
           <Text variant="bodyMedium" style={{ color: t.quiet }}>
-            {[adding.strict, BUILD.adds(adding.adds)].filter(Boolean).join(' · ')}
+            {[
+              adding.strict,
+              BUILD.adds(adding.adds),
+              adding.passed.length > 0 && BUILD.passed(adding.passed),
+            ]
+              .filter(Boolean)
+              .join(' · ')}
             {after?.kind === 'item' && ` ${BUILD.after(nameOf(after, routine))}`}
           </Text>
         )}

@@ -24,6 +24,8 @@ export interface Adding {
   readonly adds: string;
   readonly problem: string;
   readonly offers: readonly Offer[];
+  /** Words that were passed over. */
+  readonly passed: readonly string[];
 }
 
 /** Another move that may be meant, and what its line would be. */
@@ -41,11 +43,10 @@ export function placeForNew(routine: Routine, chosen: ItemId | undefined): Place
 
 /** What a typed line would add, before it is added. */
 export function readAdding(typed: string, routine: Routine, place: Place | undefined): Adding {
-  const nothing = { entry: undefined, strict: '', adds: '', problem: '', offers: [] };
+  const nothing = { entry: undefined, strict: '', adds: '', problem: '', offers: [], passed: [] };
   if (typed.trim() === '') return nothing;
   const reading = readAddingLine(typed, TRY_ID, routine);
   const [first] = reading.problems;
-  const offers = offersFor(typed, routine);
   const room = (entry: Entry, strict: string): Adding => {
     const adds = addsFor(routine, entry, place);
     if (adds === undefined) return { ...nothing, strict, problem: BUILD.full };
@@ -56,10 +57,13 @@ export function readAdding(typed: string, routine: Routine, place: Place | undef
   // Where the move is clear and a word is not, that word is told and not passed over.
   const plain =
     reading.item && !problem ? undefined : readAsSaid(typed, routine, reading.item === undefined);
-  if (plain) return { ...room(plain.entry, plain.strict), offers: plain.offers };
-  if (!reading.item) return { ...nothing, problem, offers };
+  if (plain) {
+    const { entry, strict, offers, passed } = plain;
+    return { ...room(entry, strict), offers, passed };
+  }
+  if (!reading.item) return { ...nothing, problem, offers: offersFor(typed, routine) };
   const strict = writeItem(reading.item, catalogueFor(routine));
-  if (problem) return { ...nothing, strict, problem, offers };
+  if (problem) return { ...nothing, strict, problem, offers: offersFor(typed, routine) };
   return room(reading.item, strict);
 }
 
@@ -68,10 +72,11 @@ function readAsSaid(
   typed: string,
   routine: Routine,
   mayPass: boolean,
-): (Pick<Adding, 'strict' | 'offers'> & { readonly entry: Entry }) | undefined {
+): (Pick<Adding, 'strict' | 'offers' | 'passed'> & { readonly entry: Entry }) | undefined {
   const seconds = readPlainRest(typed);
   if (seconds !== undefined && seconds > 0) {
-    return { entry: { kind: 'rest', id: TRY_ID, restMs: seconds * 1000 }, strict: '', offers: [] };
+    const entry = { kind: 'rest', id: TRY_ID, restMs: seconds * 1000 } as const;
+    return { entry, strict: '', offers: [], passed: [] };
   }
   const { choices, sure, unknown } = readPlainLine(typed, routine);
   const [best, ...others] = choices;
@@ -79,7 +84,7 @@ function readAsSaid(
   const reading = readAddingLine(best.text, TRY_ID, routine);
   if (!('item' in reading) || !reading.item) return undefined;
   const offers = others.map(({ move, text }) => ({ name: move.name, text }));
-  return { entry: reading.item, strict: best.text, offers };
+  return { entry: reading.item, strict: best.text, offers, passed: unknown };
 }
 
 /** The time that an entry would add; undefined where there is no room for it. */

@@ -55,6 +55,7 @@ export const BUILD = {
   print: 'Print pictures or cues',
   add: 'Add',
   adds: (time: string) => `adds ${time}`,
+  passed: (words: readonly string[]) => `without “${words.join(' ')}”`,
   after: (name: string) => `It goes in after ${name}.`,
   fits: 'Moves that fit what you typed',
   find: 'Find a move',

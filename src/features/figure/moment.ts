@@ -48,8 +48,10 @@ export function useMoment(at: At | undefined, now: Now | undefined, still: numbe
       const { now: last, readAt } = clock.current;
       const here = performance.now();
       const ms = last ? last.sinceMs + Math.min(LATE_MS, here - readAt) : here - startedAt;
-      if (quiet) return setMoment({ place: keyAt(ms, still + 1), breath: 0 });
       const { place, breath } = at(ms, last);
+      if (quiet) {
+        return setMoment({ place: last ? Math.round(place) : keyAt(ms, still + 1), breath: 0 });
+      }
       const fine = (x: number) => Math.round(x * 200) / 200;
       setMoment((before) =>
         before.place === fine(place) && before.breath === fine(breath)

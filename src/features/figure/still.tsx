@@ -4,6 +4,7 @@ import {
   coloursOf,
   motionOf,
   pictureOf,
+  stillOf,
   svgOf,
   type Colours,
   type Drawn,
@@ -20,7 +21,7 @@ interface StillProps {
 }
 
 /**
- * A figure that stands still in its last key pose, as one image: a list of them scrolls, where fifty
+ * A figure that stands still in the key pose that says most, as one image: a list of them scrolls, where fifty
  * shapes for each would not.
  */
 export const Still = memo(function Still({ drawn, stretched, width, height, flipped }: StillProps) {
@@ -41,8 +42,7 @@ function sourceOf(
   const key = [width, height, flipped, colours.line('working'), regions].join();
   const before = own.get(key);
   if (before !== undefined) return before;
-  const { keys, at } = motionOf(drawn);
-  const layers = pictureOf(drawn, at(keys - 1), stretched);
+  const layers = pictureOf(drawn, motionOf(drawn).at(stillOf(drawn)), stretched);
   const svg = svgOf({ layers, box: boxOf(drawn), width, height, colours, id: 'f', flipped });
   const source = `data:image/svg+xml,${encodeURIComponent(svg)}`;
   own.set(key, source);

@@ -56,7 +56,7 @@ export function countedAt(
 }
 
 /** How the breath goes that is counted, or that reps are led with; undefined for other work. */
-function breathOf(dose: Dose, pace: Pace): Breath | undefined {
+export function breathOf(dose: Dose, pace: Pace): Breath | undefined {
   if (dose.kind === 'reps') return dose.breath && repBreathOf(dose.breath, pace);
   if (dose.kind !== 'breaths') return undefined;
   const { inMs = pace.breathInMs, outMs = pace.breathOutMs, fullMs, emptyMs } = dose;

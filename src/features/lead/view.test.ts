@@ -90,6 +90,15 @@ describe('what the stage shows', () => {
     expect(since[4]).toBe(since[0]);
   });
 
+  test('pressing into a stretch is a part of the hold, and breaths are as long as they are led', () => {
+    const { at } = views('Seated twist: hold 60s, press 5s x3, left only, set-up "Ready."');
+    const all = Array.from({ length: 50 }, (_, s) => at(9 + s).figure?.now);
+    expect(new Set(all.map((now) => now?.stayMs)).size).toBe(1);
+    all.forEach((now, s) => expect(now?.sinceMs).toBe((all[0]?.sinceMs ?? 0) + s * 1000));
+    const breathing = views('Seated easy breath: 2 breaths 3/5, set-up "Ready."');
+    expect(breathing.at(10).figure?.now).toMatchObject({ wayMs: 3000, stayMs: 0, backMs: 5000 });
+  });
+
   test('while people move, the way is shown as far as they have come', () => {
     const { at, score } = views('group: older\nlanes: floor\nBridge: 3 reps');
     const moving = score.segments.filter(({ kind }) => kind === 'transfer');

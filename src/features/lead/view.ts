@@ -6,8 +6,6 @@ import {
   moveById,
   ownDose,
   type Catalogue,
-  type Dose,
-  type Level,
   type Move,
   type WrittenDose,
 } from '@/core/moves';
@@ -25,13 +23,12 @@ import {
   isWork,
   msOf,
   type Done,
-  type Mark,
   type Score,
   type Segment,
 } from '@/core/timing';
-import { beatOf, type Now } from '@/features/figure';
 import { laneTitle, doseWords, limbName, throughoutWords, withSide } from '@/words/names';
 import { countedAt, type Counted } from './counted';
+import { figureOf, itemOf, turnAt, type At, type FigureView } from './figure-view';
 import { LEAD, STAGE } from './strings';
 
 /** How one side's panel stands. */
@@ -40,15 +37,6 @@ export interface PanelView {
   readonly state: 'working' | 'next' | 'done' | 'quiet';
   /** How far its leaf is filled, 0 to 1. */
   readonly filled: number;
-}
-
-/** A level as it is drawn beside the words. */
-export interface FigureView {
-  readonly move: Move;
-  readonly level: Level;
-  readonly side: Side | undefined;
-  /** The rep or the hold that it moves with; undefined while nobody works. */
-  readonly now: Now | undefined;
 }
 
 /** The way that the leading lane goes at a moment. */
@@ -154,7 +142,7 @@ export function viewAt(
     ...countedAt(routine, segment, placeMs, score, at),
     figure:
       leading && segment.kind !== 'notice'
-        ? figureOf(routine, segment, leading, side, placeMs)
+        ? figureOf(routine, { segment, span, side, placeMs }, leading)
         : undefined,
     way: segment.steps && { steps: segment.steps, gone: filled },
     next: nextWords(routine, score, at),
@@ -165,7 +153,10 @@ export function viewAt(
       ? QUIET
       : {
           throughout: throughoutAt(routine, about),
-          lanes: [...lanesAt(routine, about, side, placeMs), ...offeredAt(routine, about)],
+          lanes: [
+            ...lanesAt(routine, { segment: about, span, side, placeMs }),
+            ...offeredAt(routine, about),
+          ],
           points: pointsAt(catalogue, about, side),
         }),
   };
@@ -180,12 +171,8 @@ function titleOf(catalogue: Catalogue, segment: Segment): string {
 }
 
 /** Every lane that does not do as the leading one: its move, level and short cue, or rest. */
-function lanesAt(
-  routine: Routine,
-  segment: Segment,
-  side: Side | undefined,
-  placeMs: number,
-): LeadView['lanes'] {
+function lanesAt(routine: Routine, at: At): LeadView['lanes'] {
+  const { segment, side } = at;
   const { lanes } = segment;
   const catalogue = catalogueFor(routine);
   const [leading] = laneValues(lanes);
@@ -200,68 +187,9 @@ function lanesAt(
       const what = [move.name, move.levels.length > 1 && level.name, much]
         .filter(Boolean)
         .join(', ');
-      const figure = figureOf(routine, segment, done, side, placeMs);
+      const figure = figureOf(routine, at, done);
       return { title, figure, does: `${what}. ${withSide(cues.short, side)}` };
     });
-}
-
-function figureOf(
-  routine: Routine,
-  segment: Segment,
-  { move, level }: Done,
-  side: Side | undefined,
-  placeMs: number,
-): FigureView {
-  if (!isWork(segment)) return { move, level, side, now: undefined };
-  const item = itemAt(routine, segment);
-  const dose =
-    item?.moveId === move.id ? itemInForce(item, routine).dose : ownDose(move, routine.group);
-  const now = nowOf(segment, dose, placeMs);
-  const turn = turnAt(segment, placeMs)?.side;
-  return {
-    move,
-    level,
-    side: side ?? (turn === 'left' || turn === 'right' ? turn : undefined),
-    now,
-  };
-}
-
-/** The rep or breath that a moment belongs to. */
-function turnAt({ marks }: Segment, placeMs: number): Mark | undefined {
-  return marks.findLast(({ n, atMs }) => n !== null && atMs <= placeMs);
-}
-
-/** Coming out of a hold takes so long, in its last moments. */
-const OUT_MS = 1200;
-
-/** What a figure does in this moment of the work: a rep as it is counted, a hold, or by itself. */
-function nowOf(segment: Segment, dose: Dose, placeMs: number): Now {
-  const { startMs, endMs, marks, side } = segment;
-  const beat = beatOf(dose);
-  const turns = side === 'alternating';
-  const turn = turnAt(segment, placeMs);
-  if (dose.kind === 'hold') {
-    const wayMs = Math.min(beat.wayMs, (endMs - startMs) / 3);
-    const stayMs = Math.max(0, endMs - startMs - wayMs - OUT_MS);
-    return { sinceMs: placeMs - startMs, wayMs, stayMs, backMs: OUT_MS };
-  }
-  if (!turn) return { sinceMs: placeMs - startMs, ...beat, turns, loops: true };
-  const nextMs = marks.find(({ n, atMs }) => n !== null && atMs > turn.atMs)?.atMs ?? endMs;
-  const ms = nextMs - turn.atMs;
-  const held = marks.find(
-    ({ kind, atMs }) => kind === 'held' && atMs >= turn.atMs && atMs < nextMs,
-  );
-  const sinceMs = placeMs - turn.atMs;
-  if (held) {
-    const wayMs = held.atMs - turn.atMs;
-    const stayMs = held.ms ?? 0;
-    return { sinceMs, wayMs, stayMs, backMs: Math.max(0, ms - wayMs - stayMs), turns };
-  }
-  if (dose.kind === 'breaths') {
-    const inMs = ms * ((dose.inMs ?? 1) / ((dose.inMs ?? 1) + (dose.outMs ?? 1)));
-    return { sinceMs, wayMs: inMs, stayMs: 0, backMs: ms - inMs, turns };
-  }
-  return { sinceMs, ...beat, turns };
 }
 
 function ownDoseWords(move: Move, dose: WrittenDose, { group }: Routine): string {
@@ -275,14 +203,10 @@ const QUIET: Pick<LeadView, 'throughout' | 'lanes' | 'points'> = {
   points: [],
 };
 
-function itemAt(routine: Routine, { itemId }: Segment) {
-  return itemsInOrder(routine).find(({ id }) => id === itemId);
-}
-
 /** What anybody may do instead. */
 function offeredAt(routine: Routine, segment: Segment): LeadView['lanes'] {
   const catalogue = catalogueFor(routine);
-  const offered = itemAt(routine, segment)?.options?.filter(({ lane }) => lane === undefined) ?? [];
+  const offered = itemOf(routine, segment)?.options?.filter(({ lane }) => lane === undefined) ?? [];
   return offered.map(({ moveId, dose }) => {
     const move = moveById(catalogue, moveId);
     const much = dose && ownDoseWords(move, dose, routine);
@@ -306,7 +230,7 @@ function throughoutAt(routine: Routine, { itemId }: Segment): readonly string[] 
 
 /** The way out in own words, where the leading lane does what they are written for. */
 function wayOutOf(routine: Routine, segment: Segment, { move, cues }: Done): string {
-  const item = itemAt(routine, segment);
+  const item = itemOf(routine, segment);
   return (item?.moveId === move.id && item.out) || cues.wayOut;
 }
 

@@ -72,6 +72,36 @@ describe('lines as people write them', () => {
     expect(readPlainLine('cat cow', { group: 'older' }).sure).toBe(true);
   });
 
+  test.each([
+    'march left only 30s',
+    'calf raises 400',
+    'sit to stand 0 reps',
+    'legs 20',
+    'neck 5',
+    'stretch 30s',
+    'balance 10s',
+  ])('%s is not taken: something of it would be lost, or guessed', (typed) => {
+    expect(readPlainLine(typed, { group: 'older' }).sure).toBe(false);
+  });
+
+  test.each([
+    ['3 sets of sit to stand', 'Sit to stand: 8 reps x3'],
+    ['bridge 3x8 hold 5s', 'Bridge: 8 reps x3, held 5s'],
+    ['bridge 10 reps hold 5 seconds', 'Bridge: 10 reps, held 5s'],
+    ['heel raises no hands 10', 'Heel raises: 10 reps, support none'],
+    ['tandem stance 10s eyes closed', 'Tandem stance: hold 10s, with eyes closed'],
+  ])('%s keeps all that is said', (typed, strict) => {
+    const { choices, sure } = readPlainLine(typed, { group: 'older' });
+    expect(choices[0]?.text).toBe(strict);
+    expect(sure).toBe(true);
+  });
+
+  test('words that say nothing of the move are told', () => {
+    expect(readPlainLine('10 shoulder rolls to Mozart', { group: 'older' }).unknown).toEqual([
+      'mozart',
+    ]);
+  });
+
   test('of two that fit, where people are decides', () => {
     const at = (place: 'stand-chair' | 'sit-front') =>
       readPlainLine('arm circles 30s', { group: 'older', at: place }).choices[0]?.move.name;

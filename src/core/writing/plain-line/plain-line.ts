@@ -1,9 +1,9 @@
-import { position } from '@/core/body';
+import { position, type PositionId } from '@/core/body';
 import { itemIdSchema, type GroupName } from '@/core/common';
-import { ownDose, type Move } from '@/core/moves';
+import { ownDose, type Dose, type Move } from '@/core/moves';
 import { catalogueFor, readAddingLine, writeItem, type Setting } from '@/core/routine';
 import { readSaidDose, type SaidDose } from './said-dose';
-import { movesMeant, rootsOf, unknownTo, type Leaning, type Match } from './which-move';
+import { areGeneral, movesMeant, rootsOf, type Leaning } from './which-move';
 
 export interface PlainChoice {
   readonly move: Move;
@@ -15,7 +15,7 @@ export interface PlainChoice {
 export interface PlainReading {
   /** The likeliest first; none where no move comes near. */
   readonly choices: readonly PlainChoice[];
-  /** Whether the first is near enough to be taken without asking. */
+  /** Whether the first is near enough, and all that was said of it kept, to be taken without asking. */
   readonly sure: boolean;
   /** Words of the line that say nothing of the first. */
   readonly unknown: readonly string[];
@@ -23,12 +23,12 @@ export interface PlainReading {
 
 export interface PlainSetting extends Setting {
   /** Where people are, if anything is known of it. */
-  readonly at?: Parameters<typeof position>[0] | undefined;
+  readonly at?: PositionId | undefined;
 }
 
 /** Nearer than this a name is taken as meant. */
 const SURE = 0.6;
-/** Without an amount somebody may still be typing: the name has to be all there. */
+/** Without an amount, or with general words alone, the name has to be all there. */
 const WHOLE = 0.95;
 const MOST_CHOICES = 4;
 const TRIAL = itemIdSchema.parse('trial');
@@ -41,123 +41,126 @@ const USUAL_WAY: Readonly<Record<GroupName, Leaning['way']>> = {
   standing: 'standing',
 };
 
+/** What a line may say of hands and eyes, as clauses. */
+const CONTACTS: readonly (readonly [RegExp, string])[] = [
+  [/\beyes (?:closed|shut)\b/u, 'with eyes closed'],
+  [/\bno hands\b|\bhands free\b/u, 'support none'],
+  [/\bfingertips?\b/u, 'support fingertips'],
+  [/\bone hand\b/u, 'support one hand'],
+];
+
+/** Words that ask for a rest and for nothing else. */
+const REST =
+  /^(?:(?:short|water|drink|little|quick|a) )*(?:rest|pause|break|breather|drink)s?(?: (?:for|and|break|drink|now))*$/u;
+
 /** Reads a line in any order of words, with numbers and sides in every usual way. */
 export function readPlainLine(typed: string, setting: PlainSetting): PlainReading {
   const { dose, words } = readSaidDose(typed);
-  const rest =
-    /^(?:(?:short|water|drink|little|quick) )*(?:rest|pause|break|breather|drink)(?: (?:for|break|now))*$/u;
-  if (words === '' || rest.test(words)) return { choices: [], sure: false, unknown: [] };
-  const kind =
-    dose.reps !== undefined
-      ? 'reps'
-      : dose.breaths !== undefined
-        ? 'breaths'
-        : dose.seconds !== undefined
-          ? dose.held
-            ? 'hold'
-            : undefined
-          : undefined;
+  if (words === '' || REST.test(words)) return { choices: [], sure: false, unknown: [] };
+  const contacts = CONTACTS.filter(([said]) => said.test(words));
+  const name = contacts.reduce((text, [said]) => text.replace(said, ' '), words);
   const way = setting.at ? position(setting.at).way : USUAL_WAY[setting.group];
-  const matches = movesMeant(catalogueFor(setting), words, {
-    way,
-    known: setting.at !== undefined,
-    kind,
-  }).slice(0, MOST_CHOICES);
-  const choices = matches.flatMap((match) => choiceOf(match, dose, words, setting));
-  const [first] = choices;
-  const bar = Object.keys(dose).length > 0 ? SURE : WHOLE;
-  const sure = first !== undefined && (matches[0]?.score ?? 0) >= bar;
-  return { choices, sure, unknown: first ? unknownTo(first.move, words) : [] };
+  const leaning = { way, known: setting.at !== undefined, kind: kindSaid(dose) };
+  const matches = movesMeant(catalogueFor(setting), name, leaning, MOST_CHOICES);
+  const read = matches.flatMap((match) => {
+    const clauses = contacts.map(([, clause]) => clause);
+    const choice = choiceOf(match.move, dose, name, clauses, setting);
+    return choice ? [{ ...match, ...choice }] : [];
+  });
+  const [first] = read;
+  const bar = Object.keys(dose).length > 0 && !areGeneral(name) ? SURE : WHOLE;
+  return {
+    choices: read.map(({ move, text }) => ({ move, text })),
+    sure: first !== undefined && first.kept && first.score >= bar,
+    unknown: first?.unknown ?? [],
+  };
 }
 
 /** The rest that a line asks for, in seconds; undefined where it asks for none. */
 export function readPlainRest(typed: string): number | undefined {
   const { dose, words } = readSaidDose(typed);
-  const asks = /^(?:(?:short|water|drink|little|quick|a) )*(?:rest|pause|break|breather)s?$/u;
-  if (
-    !asks.test(
-      words
-        .replace(/\b(?:for|and|water|drink)\b/gu, '')
-        .replace(/\s+/gu, ' ')
-        .trim(),
-    )
-  )
-    return undefined;
-  return dose.seconds ?? dose.bare;
+  return REST.test(words) ? (dose.seconds ?? dose.bare) : undefined;
 }
 
+/** The kind of dose that is plainly said; a bare time may be held or not. */
+function kindSaid({ reps, breaths, seconds, held }: SaidDose): Leaning['kind'] {
+  if (reps !== undefined) return 'reps';
+  if (breaths !== undefined) return 'breaths';
+  return seconds !== undefined && held ? 'hold' : undefined;
+}
+
+/** The strict line of a move, and whether all that was said of amount, side and contact is in it. */
 function choiceOf(
-  { move }: Match,
+  move: Move,
   dose: SaidDose,
   words: string,
+  contacts: readonly string[],
   setting: PlainSetting,
-): readonly PlainChoice[] {
+): { readonly text: string; readonly kept: boolean } | undefined {
   const amount = amountOf(dose, move, setting);
-  const sides =
-    move.sides !== 'each' ? undefined : dose.only ? `${dose.only} only` : dose.each && 'each side';
-  const level = levelMeant(move, words);
-  const wished = [amount, sides, level && `level ${level}`, ...contactsOf(words, move)].filter(
-    Boolean,
+  const side =
+    move.sides === 'each' && (dose.only ? `${dose.only} only` : dose.each && 'each side');
+  const said = [amount, side, ...contacts].filter(
+    (clause) => clause !== undefined && clause !== false,
   );
-  // What the move does not take is left out, the least important first.
-  for (let count = wished.length; count >= 0; count--) {
-    const text =
-      wished.length > 0 && count > 0
-        ? `${move.name}: ${wished.slice(0, count).join(', ')}`
-        : move.name;
-    const reading = readAddingLine(text, TRIAL, setting);
+  const level = levelMeant(move, words);
+  const lost = (amount === undefined && saysAmount(dose)) || (dose.only && !side);
+  const tries = [
+    { clauses: level ? [...said, `level ${level}`] : said, kept: !lost },
+    { clauses: said, kept: !lost },
+    { clauses: amount ? [amount] : [], kept: false },
+    { clauses: [], kept: false },
+  ];
+  for (const { clauses, kept } of tries) {
+    const typed = clauses.length > 0 ? `${move.name}: ${clauses.join(', ')}` : move.name;
+    const reading = readAddingLine(typed, TRIAL, setting);
     if ('item' in reading && reading.item && reading.problems.length === 0) {
-      return [{ move, text: writeItem(reading.item, catalogueFor(setting)) }];
+      return { text: writeItem(reading.item, catalogueFor(setting)), kept };
     }
   }
-  return [];
+  return undefined;
 }
 
-/** An amount in the words of the move's own kind of dose. */
+const saysAmount = ({ seconds, reps, breaths, bare, sets }: SaidDose) =>
+  [seconds, reps, breaths, bare, sets].some((said) => said !== undefined);
+
+/** An amount in the words of the move's own kind of dose; undefined where none is said that it takes. */
 function amountOf(dose: SaidDose, move: Move, { group }: Setting): string | undefined {
-  const own = ownDose(move, group).kind;
+  const { seconds, breaths, bare } = dose;
+  const own = ownDose(move, group);
   const sets = dose.sets !== undefined && dose.sets > 1 ? ` x${dose.sets}` : '';
-  const timed = (s: number) =>
-    own === 'hold' || (dose.held && move.range.holdMs) ? `hold ${s}s${sets}` : `for ${s}s${sets}`;
-  if (dose.breaths !== undefined) return `${dose.breaths} breaths${sets}`;
-  if (dose.seconds !== undefined) {
+  const isHeld = own.kind === 'hold' || (dose.held && move.range.holdMs !== undefined);
+  const timed = (s: number) => `${isHeld ? 'hold' : 'for'} ${s}s${sets}`;
+  if (breaths !== undefined) return `${breaths} breaths${sets}`;
+  if (seconds !== undefined) {
+    if (dose.reps === undefined) return timed(seconds);
+    if (own.kind === 'hold') return sets ? undefined : `hold ${seconds}s x${dose.reps}`;
     // Reps that are each held so long.
-    if (dose.reps !== undefined && own === 'hold') return `hold ${dose.seconds}s x${dose.reps}`;
-    if (dose.reps !== undefined) return `${dose.reps} reps${sets}`;
-    return timed(dose.seconds);
+    return `${dose.reps} reps${sets}, held ${seconds}s`;
   }
-  const count = dose.reps ?? dose.bare;
-  if (count === undefined) return undefined;
-  const isBare = dose.reps === undefined;
-  if (own === 'breaths') return `${count} breaths${sets}`;
-  if (own === 'reps' || (move.range.reps && !(isBare && count >= 10)))
-    return `${count} reps${sets}`;
-  if (isBare || count >= 10) return timed(count);
-  return own === 'hold' ? `hold ${holdOf(move, group)}s x${count}` : undefined;
+  const count = dose.reps ?? bare;
+  if (count === undefined) return sets ? `${ownAmount(own)}${sets}` : undefined;
+  if (own.kind === 'breaths') return `${count} breaths${sets}`;
+  // A large number without a word is seconds of a hold and reps of what is counted.
+  const asTime = dose.reps === undefined && count >= 10;
+  if (own.kind === 'reps' || (move.range.reps && !asTime)) return `${count} reps${sets}`;
+  if (bare !== undefined || count >= 10) return timed(count);
+  return own.kind === 'hold' && !sets ? `${ownAmount(own)} x${count}` : undefined;
 }
 
-function holdOf(move: Move, group: GroupName): number {
-  const dose = ownDose(move, group);
-  return dose.kind === 'hold' ? dose.holdMs / 1000 : 0;
+function ownAmount(own: Dose): string {
+  if (own.kind === 'hold') return `hold ${own.holdMs / 1000}s`;
+  if (own.kind === 'timed') return `for ${own.timedMs / 1000}s`;
+  return own.kind === 'reps' ? `${own.reps} reps` : `${own.breaths} breaths`;
 }
 
 /** A level whose own words are all in the line, where the move's name has them not. */
 function levelMeant(move: Move, words: string): string | undefined {
   const typed = rootsOf(words);
-  const named = new Set([move.name, ...move.otherNames].flatMap((name) => rootsOf(name)));
+  const named = new Set([move.name, ...move.otherNames].flatMap(rootsOf));
   const fits = move.levels.filter(({ name }) => {
     const own = rootsOf(name).filter((root) => !named.has(root));
     return own.length > 0 && own.every((root) => typed.includes(root));
   });
   return fits.length === 1 ? fits[0]?.name : undefined;
-}
-
-function contactsOf(words: string, move: Move): readonly string[] {
-  if (move.kind !== 'balance') return [];
-  return [
-    ...(/\beyes (?:closed|shut)\b/u.test(words) ? ['with eyes closed'] : []),
-    ...(/\bno hands\b|\bhands free\b/u.test(words) ? ['support none'] : []),
-    ...(/\bfingertips?\b/u.test(words) ? ['support fingertips'] : []),
-    ...(/\bone hand\b/u.test(words) ? ['support one hand'] : []),
-  ];
 }

@@ -148,7 +148,8 @@ export function readSaidDose(typed: string): SaidLine {
       said.sets ??= n;
     else said.reps = n;
   });
-  take(/\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:reps?|repetitions?|times|x)(?![a-z])/u, (n) => {
+  take(/\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:reps?|repetitions?)(?![a-z])/u, (n) => (said.reps = n));
+  take(/\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:times|x)(?![a-z])/u, (n) => {
     if (said.seconds !== undefined || said.breaths !== undefined) said.sets ??= n;
     else said.reps = n;
   });

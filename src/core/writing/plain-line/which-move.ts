@@ -1,16 +1,17 @@
 import { distance } from 'fastest-levenshtein';
 import { position, onSide } from '@/core/body';
+import { remember } from '@/core/common';
 import { foldName, usualLevel, type Catalogue, type Level, type Move } from '@/core/moves';
 
 /** Words that name nothing. */
 const FILLERS = new Set(
-  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then up-tempo tempo good big is are be let lets try start finish go if you can them that this time repeat'.split(
+  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat'.split(
     ' ',
   ),
 );
 
 /** A word without its ending, so that raises raise and marching marches. */
-export function stemOf(word: string): string {
+function stemOf(word: string): string {
   const plain = word
     .replace(/'s$/u, '')
     .replace(/(ch|sh|ss|x)es$/u, '$1')
@@ -22,38 +23,41 @@ export function stemOf(word: string): string {
 
 /** What people call things besides, word by word. */
 const SAME: Readonly<Record<string, string>> = {
-  sitt: 'seat',
   sit: 'seat',
   chair: 'seat',
   hams: 'hamstr',
   hammie: 'hamstr',
   glut: 'buttock',
   bum: 'buttock',
-  tandem: 'tandem',
   tummy: 'belly',
-  circl: 'circl',
   rotat: 'turn',
-  twist: 'twist',
-  trunk: 'trunk',
   supin: 'ly',
-  lying: 'ly',
   lay: 'ly',
-  ly: 'ly',
+  lying: 'ly',
   biceps: 'bicep',
   balanc: 'stanc',
 };
-const rootOf = (word: string) => {
-  const stem = stemOf(word);
-  return SAME[stem] ?? stem;
-};
 
-export function rootsOf(text: string): readonly string[] {
+/** Each word that may name something, with its root. */
+function wordsOf(text: string): readonly { readonly word: string; readonly root: string }[] {
   return foldName(text)
     .replace(/'s\b/gu, '')
     .split(/[^\p{L}\p{N}]+/u)
     .filter((word) => word && !FILLERS.has(word))
-    .map(rootOf);
+    .map((word) => ({ word, root: SAME[stemOf(word)] ?? stemOf(word) }));
 }
+
+export const rootsOf = (text: string): readonly string[] => wordsOf(text).map(({ root }) => root);
+
+/** Parts of a body, and kinds of work: alone they name a hundred moves. */
+const GENERAL = new Set(
+  rootsOf(
+    'leg arm neck shoulder hip knee back ankle foot hand wrist stretch turn balance stance lift raise hold',
+  ),
+);
+/** Whether words say no more than what part of a body, or what kind of work. */
+export const areGeneral = (words: string): boolean =>
+  rootsOf(words).every((root) => GENERAL.has(root));
 
 /** Where a word puts people; it may be a part of a name as well. */
 const PLACES: readonly (readonly [RegExp, (level: Level) => boolean])[] = [
@@ -72,7 +76,7 @@ const PLACES: readonly (readonly [RegExp, (level: Level) => boolean])[] = [
 const wayOf = ({ from }: Level) => position(onSide(from, 'left')).way;
 
 /** How much two words are the same: 1 for the same, 0 for no likeness. */
-function likeness(typed: string, named: string, isWord = false): number {
+function likeness(typed: string, named: string, isWord: boolean): number {
   if (typed === named) return 1;
   if (typed.length >= 4 && named.startsWith(typed)) return 0.9;
   if (named.length >= 4 && typed.startsWith(named)) return 0.85;
@@ -89,15 +93,16 @@ interface Named {
   readonly own: boolean;
 }
 interface Known {
-  readonly roots: ReadonlySet<string>;
   readonly names: readonly Named[];
-  readonly weight: (root: string) => number;
+  /** How often a root stands in names: the rarer, the more it says. */
+  readonly counts: ReadonlyMap<string, number>;
+  /** Roots of a move's regions, and of its levels' names, places and props. */
+  readonly about: ReadonlyMap<Move, ReadonlySet<string>>;
+  readonly allAbout: ReadonlySet<string>;
 }
-const known = new WeakMap<Catalogue, Known>();
 
-function knownOf(catalogue: Catalogue): Known {
-  const before = known.get(catalogue);
-  if (before) return before;
+/** All words of a catalogue by their roots, once for each. */
+const knownOf = remember((catalogue: Catalogue): Known => {
   const names = catalogue.moves.flatMap((move) =>
     [move.name, ...move.otherNames].map((name, i) => ({
       move,
@@ -106,27 +111,54 @@ function knownOf(catalogue: Catalogue): Known {
     })),
   );
   const counts = new Map<string, number>();
-  for (const { roots } of names)
-    new Set(roots).forEach((root) => counts.set(root, (counts.get(root) ?? 0) + 1));
-  const weight = (root: string) => 1 / Math.sqrt(counts.get(root) ?? 1) + 0.25;
-  const made = { names, weight, roots: new Set(counts.keys()) };
-  known.set(catalogue, made);
-  return made;
+  for (const { roots } of names) {
+    for (const root of new Set(roots)) counts.set(root, (counts.get(root) ?? 0) + 1);
+  }
+  const about = new Map(
+    catalogue.moves.map((move) => {
+      const texts = move.levels.flatMap(({ name, from, props }) => [name, from, ...props]);
+      return [move, new Set([...move.regions, ...texts].flatMap(rootsOf))] as const;
+    }),
+  );
+  const allAbout = new Set([...about.values()].flatMap((roots) => [...roots]));
+  return { names, counts, about, allAbout };
+});
+
+const weightIn = ({ counts }: Known, root: string) => 1 / Math.sqrt(counts.get(root) ?? 1) + 0.25;
+
+/** One typed word, held against all words of the catalogue once. */
+interface Typed {
+  readonly root: string;
+  /** Roots of names that it is like, with how much. */
+  readonly like: ReadonlyMap<string, number>;
+  readonly likeAbout: readonly string[];
+}
+
+function typedIn(known: Known, root: string): Typed {
+  const isWord = known.counts.has(root);
+  const like = [...known.counts.keys()].flatMap((named) => {
+    const much = likeness(root, named, isWord);
+    return much > 0 ? [[named, much] as const] : [];
+  });
+  const likeAbout = [...known.allAbout].filter((one) => likeness(root, one, isWord) > 0.8);
+  return { root, like: new Map(like), likeAbout };
 }
 
 /** What else of a line and its room speaks for a move. */
 export interface Leaning {
   /** How people are placed now, or the group's usual way. */
-  readonly way: 'seated' | 'standing' | 'lying' | 'kneeling' | 'sitting-floor';
+  readonly way: ReturnType<typeof wayOf>;
   /** Whether that is known, and not only usual. */
   readonly known: boolean;
-  readonly kind: 'hold' | 'reps' | 'breaths' | 'timed' | undefined;
+  readonly kind: 'hold' | 'reps' | 'breaths' | undefined;
 }
 
 export interface Match {
   readonly move: Move;
   /** 0 to a little over 1. */
   readonly score: number;
+  /** Words of the line that its names, levels, places and props have not. */
+  readonly unknown: readonly string[];
 }
 
 /** The moves that words may mean, the likeliest first. */
@@ -134,65 +166,60 @@ export function movesMeant(
   catalogue: Catalogue,
   words: string,
   leaning: Leaning,
+  most: number,
 ): readonly Match[] {
-  const all = knownOf(catalogue);
-  const typed = rootsOf(words);
+  const known = knownOf(catalogue);
+  const said = wordsOf(words);
+  const typed = said.map(({ root }) => typedIn(known, root));
   if (typed.length === 0) return [];
   const folded = foldName(words);
   const places = PLACES.filter(([word]) => word.test(folded)).map(([, is]) => is);
   const best = new Map<Move, number>();
-  for (const { move, roots, own } of all.names) {
-    const score = dice(typed, roots, all, move) + (own ? 0.01 : 0);
+  for (const { move, roots, own } of known.names) {
+    const score = dice(typed, roots, known, move) + (own ? 0.01 : 0);
     if (score > (best.get(move) ?? 0.2)) best.set(move, score);
   }
   const lean = (move: Move) => {
-    const usual = usualLevel(move);
-    const isThere = places.map((is) => move.levels.some(is));
-    const place = isThere.reduce((sum, is) => sum + (is ? 0.08 : -0.25), 0);
-    const way =
-      places.length === 0 && wayOf(usual) === leaning.way ? (leaning.known ? 0.3 : 0.06) : 0;
-    const kind = leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0;
-    return place + way + kind;
+    const place = places.reduce((sum, is) => sum + (move.levels.some(is) ? 0.08 : -0.25), 0);
+    const isThere = places.length === 0 && wayOf(usualLevel(move)) === leaning.way;
+    const way = isThere ? (leaning.known ? 0.3 : 0.06) : 0;
+    return place + way + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
   };
   return [...best]
     .map(([move, score]) => ({ move, score: score + lean(move) }))
-    .sort((a, b) => b.score - a.score);
+    .sort((a, b) => b.score - a.score)
+    .slice(0, most)
+    .map(({ move, score }) => {
+      const named = known.names.filter((one) => one.move === move).flatMap(({ roots }) => roots);
+      const unknown = said.filter((_, i) => {
+        const word = typed[i];
+        return word && !named.some((root) => word.like.has(root)) && !isAbout(word, known, move);
+      });
+      return { move, score, unknown: unknown.map(({ word }) => word) };
+    });
 }
 
-/** How far typed words and a name cover each other; words of its levels and props cover half. */
-function dice(
-  typed: readonly string[],
-  named: readonly string[],
-  { weight, roots }: Known,
-  move: Move,
-): number {
+/** How far typed words and a name cover each other; words of levels and props count a quarter. */
+function dice(typed: readonly Typed[], named: readonly string[], known: Known, move: Move): number {
+  if (!typed.some(({ like }) => named.some((root) => like.has(root)))) return 0;
   const left = [...named];
   let common = 0;
   let all = 0;
   for (const word of typed) {
-    const likes = left.map((root) => likeness(word, root, roots.has(word)));
-    const at = likes.indexOf(Math.max(0, ...likes));
-    const like = likes[at] ?? 0;
-    const own = weight(left[at] ?? word);
-    if (like > 0 && at >= 0) {
-      common += like * own;
-      all += own;
-      left.splice(at, 1);
-    } else all += weight(word) * (isAbout(word, move) ? 0.25 : 1);
+    const likes = left.map((root) => word.like.get(root) ?? 0);
+    const like = Math.max(0, ...likes);
+    if (like === 0) {
+      all += weightIn(known, word.root) * (isAbout(word, known, move) ? 0.25 : 1);
+      continue;
+    }
+    const [root = word.root] = left.splice(likes.indexOf(like), 1);
+    common += like * weightIn(known, root);
+    all += weightIn(known, root);
   }
-  const names = named.reduce((sum, root) => sum + weight(root), 0);
+  const names = named.reduce((sum, root) => sum + weightIn(known, root), 0);
   return (2 * common) / (all + names);
 }
 
-/** Words that neither a move's names nor its levels, places and props have. */
-export function unknownTo(move: Move, words: string): readonly string[] {
-  const named = [move.name, ...move.otherNames].flatMap((name) => rootsOf(name));
-  return rootsOf(words).filter(
-    (word) => !named.some((root) => likeness(word, root) > 0) && !isAbout(word, move),
-  );
-}
-
-function isAbout(word: string, { levels, regions }: Move): boolean {
-  const about = [...regions, ...levels.flatMap(({ name, from, props }) => [name, from, ...props])];
-  return about.some((text) => rootsOf(text).some((root) => likeness(word, root) > 0.8));
+function isAbout({ likeAbout }: Typed, { about }: Known, move: Move): boolean {
+  return likeAbout.some((root) => about.get(move)?.has(root));
 }
