@@ -46,7 +46,7 @@ const supine: Pose = {
   },
 };
 
-const kneelingLegs = { f: 90, k: 90, d: -68 } as const;
+const kneelingLegs = { f: 90, k: 90, d: -68, kneels: true } as const;
 
 export const BASES = {
   sit: { pose: sitting(HEIGHT.seat, 0, 22), view: 'side', room: ['chair', 'floor'] },
@@ -215,7 +215,7 @@ export const BASES = {
       rest: { low: 0, over: [0, 0] },
       pelvis: [0, 0, 0, 0],
       arms: { left: { on: 'knee' }, right: { on: 'hip' } },
-      legs: { left: { at: [5, 0, 21], out: 4 }, right: { ...kneelingLegs, f: -4, k: 86 } },
+      legs: { left: { at: [5, 0, 21], out: 4 }, right: { ...kneelingLegs, f: -4 } },
     },
     view: 'side',
     room: ['mat'],
@@ -234,7 +234,10 @@ export const BASES = {
         left: { at: [8, 1.6, 56], hand: [0, 0, 1] },
         right: { at: [8, 1.6, 56], hand: [0, 0, 1] },
       },
-      legs: { left: { f: 118, b: 8, k: 148, d: -70 }, right: { f: 118, b: 8, k: 148, d: -70 } },
+      legs: {
+        left: { f: 118, b: 8, k: 148, d: -70, kneels: true },
+        right: { f: 118, b: 8, k: 148, d: -70, kneels: true },
+      },
     },
     view: 'side',
     room: ['mat'],

@@ -94,26 +94,45 @@ function legPointing({ legs, pelvis }: Body, side: Side): Pointing {
 }
 
 const NUMBERS = ['f', 'b', 'r', 'e', 'k', 'd'] as const;
-type Angles = { readonly [K in (typeof NUMBERS)[number]]?: number } & { readonly lies?: true };
+type Angles = { readonly [K in (typeof NUMBERS)[number]]?: number } & {
+  readonly lies?: true;
+  readonly kneels?: true;
+};
 
 function anglesBetween(a: Angles, b: Angles, t: number): Angles {
   const mixed = NUMBERS.map((key) => [key, mix(a[key] ?? 0, b[key] ?? 0, t)] as const);
-  return { ...Object.fromEntries(mixed), ...((a.lies || b.lies) && { lies: true }) };
+  return {
+    ...Object.fromEntries(mixed),
+    ...((a.lies || b.lies) && { lies: true }),
+    ...(a.kneels && { kneels: true }),
+  };
 }
 
 const isPlanted = (own: Leg): own is LegGoal => 'at' in own;
 
+/** Where a hand points, with x outward. */
+function handOf({ arms }: Body, side: Side): Vec {
+  const [x, y, z] = unit(sub(arms[side].tip, arms[side].wrist));
+  return [side === 'left' ? x : -x, y, z];
+}
+
 /** How one limb goes from a pose to the next: undefined where only its bones can tell. */
-function armWay(a: Arm, b: Arm): ((t: number) => Arm) | undefined {
+function armWay(
+  [a, from]: readonly [Arm, Body],
+  [b, to]: readonly [Arm, Body],
+  side: Side,
+): ((t: number) => Arm) | undefined {
   if (a === b) return () => a;
   if (isGoal(a) && isGoal(b)) {
-    const { at, hand } = a;
+    const { at } = a;
     if (at && b.at) {
-      const to = b.at;
+      const aim = b.at;
+      const isLed = a.hand ?? b.hand;
+      const [hand, toHand] = [a.hand ?? handOf(from, side), b.hand ?? handOf(to, side)];
       return (t) => ({
         ...a,
-        at: lerp(at, to, t),
-        ...(hand && b.hand && { hand: unit(lerp(hand, b.hand, t)) }),
+        at: lerp(at, aim, t),
+        ...(isLed && { hand: unit(lerp(hand, toHand, t)) }),
       });
     }
     const elbow = a.elbow ?? [0.55, -0.5, -0.7];
@@ -137,7 +156,7 @@ function legWay(a: Leg, b: Leg): ((t: number) => Leg) | undefined {
     });
   }
   if (isPlanted(a) || isPlanted(b) || 'upper' in a || 'upper' in b) return undefined;
-  return (t) => anglesBetween(a, b, t);
+  return a.kneels === b.kneels ? (t) => anglesBetween(a, b, t) : undefined;
 }
 
 type Way = (t: number) => Pose;
@@ -145,7 +164,7 @@ type Way = (t: number) => Pose;
 function wayBetween(a: Pose, b: Pose): Way {
   const [from, to] = [solve(a), solve(b)];
   const arms = SIDES.map((side) => {
-    const own = armWay(a.arms[side], b.arms[side]);
+    const own = armWay([a.arms[side], from], [b.arms[side], to], side);
     if (own) return own;
     const [one, other] = [armPointing(from, side), armPointing(to, side)];
     return (t: number): Arm => pointingBetween(one, other, t);

@@ -70,6 +70,8 @@ export interface LegAngles {
   readonly d?: number;
   /** Lies on the floor, however the hips are tipped: forward is found and not given. */
   readonly lies?: true;
+  /** Knee and foot are equally low, however thigh and hips are tipped: the bend is found from `k` on. */
+  readonly kneels?: true;
 }
 /** A planted foot: its heel's place with x outward, where the toes point, how far they are up. */
 export interface LegGoal {

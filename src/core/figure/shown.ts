@@ -1,7 +1,7 @@
 import { SIDES, type Load, type Side } from '@/core/body';
-import { ROUND } from './body';
-import type { Pose } from './pose';
-import { lowestOfTrunk, solve, type Body } from './solve';
+import { HEIGHT, ROUND } from './body';
+import type { Arm, Landmark, Pose } from './pose';
+import { isGoal, lowestOfTrunk, solve, type Body } from './solve';
 import { dot, into, sub, turned, turns, unit, type Vec } from './vec';
 
 const DEGREES = 180 / Math.PI;
@@ -24,6 +24,8 @@ interface LegMeasures {
   /** Lowest of foot and knee over the floor. */
   readonly clear: number;
   readonly kneels: boolean;
+  /** Toes towards the shin; pointed below nought. */
+  readonly toesUp: number;
 }
 
 function legMeasures(body: Body, side: Side): LegMeasures {
@@ -52,6 +54,7 @@ function legMeasures(body: Body, side: Side): LegMeasures {
     across: away > 18 ? -Infinity : Math.max(past(knee), past(ankle)),
     clear: Math.min(low, kneeLow),
     kneels: kneeLow < 2 && ankle[1] < 8 && hips[1] - knee[1] > 10,
+    toesUp: 90 - angle(sub(knee, ankle), sub(toe, heel)),
   };
 }
 
@@ -69,9 +72,24 @@ interface ArmMeasures {
   /** Of the hand to the forearm. */
   readonly wrist: number;
   readonly onFloor: boolean;
+  /** Whether hand or elbow lie on the floor, or the hand on what is sat on or stands by. */
+  readonly rests: boolean;
 }
 
-function armMeasures(body: Body, side: Side): ArmMeasures {
+const ON_SEAT: readonly (Landmark | undefined)[] = ['seat-side', 'seat-front', 'armrest'];
+const isHeld = (own?: Arm) =>
+  own !== undefined && isGoal(own) && (own.at !== undefined || ON_SEAT.includes(own.on));
+
+/** Arms and legs of a body, as a clinician would measure them: degrees, and hundredths of the stature. */
+export const limbsOf = (body: Body, pose?: Pose) => ({
+  legs: { left: legMeasures(body, 'left'), right: legMeasures(body, 'right') },
+  arms: {
+    left: armMeasures(body, 'left', pose?.arms.left),
+    right: armMeasures(body, 'right', pose?.arms.right),
+  },
+});
+
+function armMeasures(body: Body, side: Side, own?: Arm): ArmMeasures {
   const { upper, back, hips, arms } = body;
   const { shoulder, elbow, wrist, tip } = arms[side];
   const [l5 = hips, , , c7 = hips] = back;
@@ -95,6 +113,7 @@ function armMeasures(body: Body, side: Side): ArmMeasures {
     across: -into(upper, sub(elbow, c7))[0] * outward(side),
     wrist: bent,
     onFloor: wrist[1] < 5,
+    rests: wrist[1] < 5 || elbow[1] < 5 || isHeld(own),
   };
 }
 
@@ -200,6 +219,22 @@ export const SHOWN = {
     of: ({ arms }, side) => arms[side].wrist,
     weighs: ({ arms, body }, side) => arms[side].onFloor && body.hips[1] > 26,
   },
+  // 1 where an arm props, 2 where it bears: hips that nothing else carries, or a chest held up by it.
+  'shoulder-weight': {
+    least: 1,
+    sure: 2,
+    of: ({ arms, trunk, body }, side) => {
+      const { rests, onFloor } = arms[side];
+      const { upper, hips } = body;
+      const isLow = body.arms[side].elbow[1] < lowestOfTrunk(body) + ROUND.elbow + 5;
+      if (trunk.lies) return yes(rests || isLow);
+      if (!rests) return 0;
+      const leans = upper[1][1] < 0.7;
+      const kneels = SIDES.some((leg) => body.legs[leg].knee[1] < 8);
+      const isUp = lowestOfTrunk(body) > HEIGHT.wheel + 1 && (leans || !kneels);
+      return 1 + yes(onFloor ? leans && hips[1] > 24 : trunk.sits && isUp);
+    },
+  },
   'spine-flex-end': { least: 33, sure: 50, of: ({ pose }) => backOf(pose, 0) },
   // Over a prop under the pelvis the low back alone arches, and the chest lies flat.
   'spine-extend-end': {
@@ -262,8 +297,7 @@ export function shownBy(
       pose,
       body,
       trunk: trunkMeasures(body),
-      legs: { left: legMeasures(body, 'left'), right: legMeasures(body, 'right') },
-      arms: { left: armMeasures(body, 'left'), right: armMeasures(body, 'right') },
+      ...limbsOf(body, pose),
     };
   });
   return (load, side, surely = false) => {

@@ -56,6 +56,7 @@ export interface Body {
   readonly legs: Readonly<Record<Side, LegBones>>;
 }
 
+const RADIANS = Math.PI / 180;
 const FLOOR = 0;
 /** While it is still to be found how high a body lies. */
 const NO_FLOOR = -1e9;
@@ -63,6 +64,11 @@ const NO_FLOOR = -1e9;
 const SITTING = 40;
 /** An elbow folds to here: the hand comes no nearer to its shoulder. */
 const FOLDED = 8.7;
+/** A knee folds to here. */
+const KNEE_FOLDED = 156;
+/** How far a hand bends to its forearm, and toes come up to the shin, in degrees. */
+const WRIST = 95;
+const TOES_UP = 40;
 const REACH = BONE.upperArm + BONE.forearm;
 
 const out = (side: Side) => (side === 'left' ? 1 : -1);
@@ -143,6 +149,22 @@ export const isGoal = (own: Arm): own is ArmGoal => 'on' in own || 'at' in own;
 const isOnOther = (own: Arm) =>
   'on' in own && (own.on === 'other-elbow' || own.on === 'other-hand');
 
+/** A direction that is at most so many degrees from another. */
+function within(degrees: number, way: Vec, from: Vec): Vec {
+  const [cos, sin] = [Math.cos(degrees * RADIANS), Math.sin(degrees * RADIANS)];
+  if (dot(way, from) >= cos) return way;
+  return add(scale(from, cos), scale(unit(square(way, from)), sin));
+}
+
+/** How much further than they go toes would have to come up to the shin, in degrees. */
+function tooFarUp(
+  knee: Vec,
+  { ankle, heel, toe }: Pick<LegBones, 'ankle' | 'heel' | 'toe'>,
+): number {
+  const cos = dot(unit(sub(knee, ankle)), unit(sub(toe, heel)));
+  return 90 - Math.acos(Math.min(1, Math.max(-1, cos))) / RADIANS - TOES_UP;
+}
+
 /** Where a chain of two bones bends, and how far it falls short. */
 function bendOf(
   from: Vec,
@@ -180,17 +202,32 @@ function foot(ankle: Vec, frame: Frame): Pick<LegBones, 'heel' | 'ball' | 'toe'>
   };
 }
 
-/** The foot with its toes turned up as far as the floor asks. */
+/** The foot with its toes turned up as far as the floor asks, and the ankle lets them. */
 function footAbove(
   floor: number,
+  knee: Vec,
   ankle: Vec,
   frame: Frame,
 ): Pick<LegBones, 'heel' | 'ball' | 'toe'> {
+  let last = foot(ankle, frame);
   for (let up = 0; up <= 60; up += 4) {
     const own = foot(ankle, inside(frame, turned('x', -up)));
+    if (up > 0 && tooFarUp(knee, { ankle, ...own }) > 0) return last;
+    last = own;
     if (own.toe[1] > floor + ROUND.toe - 0.4 && own.ball[1] > floor + ROUND.ball - 0.4) return own;
   }
-  return foot(ankle, frame);
+  return last;
+}
+
+/** The least angle between two that is no longer short, found by halving what is left to look through. */
+function halved(from: number, to: number, isShort: (angle: number) => boolean): number {
+  let [low, high] = [from, to];
+  for (let i = 0; i < 18; i++) {
+    const tried = (low + high) / 2;
+    if (isShort(tried)) low = tried;
+    else high = tried;
+  }
+  return high;
 }
 
 function leg(own: Leg, side: Side, hips: Vec, pelvis: Frame, floor: number): LegBones {
@@ -210,25 +247,29 @@ function leg(own: Leg, side: Side, hips: Vec, pelvis: Frame, floor: number): Leg
     const way = unit(sub(aim, hip));
     const hint = turnedAbout(unit(cross(way, pelvis[0])), way, -open * out(side));
     const { at: knee, end: ankle, short } = bendOf(hip, aim, BONE.thigh, BONE.shank, hint);
-    return { hip, knee, ankle, ...foot(ankle, frame), short };
+    const planted = { hip, knee, ankle, ...foot(ankle, frame), short };
+    const over = tooFarUp(knee, planted);
+    // The heel comes off the floor before the ankle bends further than it can.
+    return over > 1 && up > -80
+      ? leg({ ...own, up: up - Math.max(4, over / 2) }, side, hips, pelvis, floor)
+      : planted;
   }
   if ('upper' in own) {
     const straight = along(hip, outOf(pelvis, own.upper), BONE.thigh);
     const free = along(straight, outOf(pelvis, own.lower), BONE.shank);
-    const frame = frameAlong(outOf(pelvis, own.aside), outOf(pelvis, own.end));
-    const { heel, ball, toe } = footAbove(floor, free, frame);
+    const shin = outOf(pelvis, own.lower);
+    const end = within(90 + TOES_UP, outOf(pelvis, own.end), shin);
+    const frame = frameAlong(outOf(pelvis, own.aside), end);
+    const { heel, ball, toe } = footAbove(floor, straight, free, frame);
     const under = floor - Math.min(heel[1] - ROUND.heel, ball[1] - ROUND.ball, toe[1] - ROUND.toe);
     // Between two poses a foot goes along the floor and not through it.
     const aim = add(free, [0, Math.max(0, under), 0]);
     const hint = sub(straight, lerp(hip, free, 0.5));
     const { at: knee, end: ankle } = bendOf(hip, aim, BONE.thigh, BONE.shank, hint);
-    return { hip, knee, ankle, ...footAbove(floor, ankle, frame), short: 0 };
+    return { hip, knee, ankle, ...footAbove(floor, knee, ankle, frame), short: 0 };
   }
   if (own.lies) {
-    // How far forward it has to be is found by halving what is left to look through.
-    let [low, high] = [(own.f ?? 0) - 60, (own.f ?? 0) + 60];
-    for (let i = 0; i < 18; i++) {
-      const f = (low + high) / 2;
+    const f = halved((own.f ?? 0) - 60, (own.f ?? 0) + 60, (f) => {
       const tried = leg({ ...own, f, lies: undefined }, side, hips, pelvis, NO_FLOOR);
       const under = Math.min(
         tried.knee[1] - ROUND.knee,
@@ -236,10 +277,18 @@ function leg(own: Leg, side: Side, hips: Vec, pelvis: Frame, floor: number): Leg
         tried.heel[1] - ROUND.heel,
         tried.toe[1] - ROUND.toe,
       );
-      if (under < floor) low = f;
-      else high = f;
-    }
-    return leg({ ...own, f: high, lies: undefined }, side, hips, pelvis, NO_FLOOR);
+      return under < floor;
+    });
+    return leg({ ...own, f, lies: undefined }, side, hips, pelvis, NO_FLOOR);
+  }
+  if (own.kneels) {
+    const k = own.k ?? 90;
+    const bend = halved(k - 50, Math.min(KNEE_FOLDED, k + 50), (k) => {
+      const tried = leg({ ...own, k, kneels: undefined }, side, hips, pelvis, NO_FLOOR);
+      const foot = Math.min(tried.ankle[1] - ROUND.ankle, tried.toe[1] - ROUND.toe);
+      return foot < tried.knee[1] - ROUND.knee;
+    });
+    return leg({ ...own, k: bend, kneels: undefined }, side, hips, pelvis, floor);
   }
   const { f = 0, b = 0, r = 0, k = 0, d = 0 } = own;
   const thigh = inside(
@@ -250,7 +299,7 @@ function leg(own: Leg, side: Side, hips: Vec, pelvis: Frame, floor: number): Leg
   const shank = inside(thigh, turned('x', k));
   const ankle = along(knee, shank[1], -BONE.shank);
   const frame = inside(shank, turned('x', -d));
-  return { hip, knee, ankle, ...footAbove(floor, ankle, frame), short: 0 };
+  return { hip, knee, ankle, ...footAbove(floor, knee, ankle, frame), short: 0 };
 }
 
 type Half = Omit<Body, 'arms'>;
@@ -300,9 +349,10 @@ function arm(own: Arm, side: Side, half: Half, other?: ArmBones): ArmBones {
     const shoulder = shoulderOf(half, side, bone);
     const elbow = along(shoulder, bone, BONE.upperArm);
     const wrist = along(elbow, outOf(upper, own.lower), BONE.forearm);
+    const points = within(WRIST, own.end, own.lower);
     return {
       ...{ shoulder, elbow, wrist, short: 0 },
-      ...hands(wrist, outOf(upper, own.end), outOf(upper, own.aside)),
+      ...hands(wrist, outOf(upper, points), outOf(upper, own.aside)),
     };
   }
   if (!isGoal(own)) {
@@ -336,11 +386,13 @@ function arm(own: Arm, side: Side, half: Half, other?: ArmBones): ArmBones {
       points = unit(add(fore, scale(unit(sub(point, wrist)), 1.4)));
     else if (normal) points = unit(square(fore, normal));
     else points = fore;
+    if (!own.at) points = within(WRIST, points, fore);
     // The palm, not the wrist, comes to the place.
     const palm = normal ? along(point, normal, ROUND.palm * 0.8) : point;
     wrist = along(palm, points, -touches);
   }
   const { at, end, short } = bendOf(shoulder, wrist, BONE.upperArm, BONE.forearm, hint, FOLDED);
+  if (!own.at) points = within(WRIST, points, unit(sub(end, at)));
   return { shoulder, elbow: at, wrist: end, ...hands(end, points, upper[2]), short };
 }
 

@@ -4,7 +4,7 @@ const ELBOW_OUT = { on: 'nape', elbow: [1, -0.1, 0] } as const;
 const PALMS = { at: [9, 2.6, 29], hand: [0, 0, 1] } as const;
 const WIDE_LEG = { f: 82, b: 38, r: 10, d: 8, lies: true } as const;
 const BACK_HAND = { at: [13, 2.4, -17], hand: [0.2, 0, -1] } as const;
-const KNEEL = { f: 78, k: 90, d: -68 } as const;
+const KNEEL = { f: 78, k: 90, d: -68, kneels: true } as const;
 /** Soles together, knees out. */
 const BUTTERFLY = { f: 66, b: 48, r: 70, k: 112, d: -10, lies: true } as const;
 const NINETY = {
@@ -19,17 +19,17 @@ export const FLOOR: Poses = {
   'all-fours-cat': {
     small: d('fours', [{ sp: [22], nk: [16] }, {}]),
     full: d('fours', [
-      { p: [-10], sp: [72], nk: [44] },
+      { p: [-28], sp: [72], nk: [44] },
       { p: [13], sp: [-32], nk: [-6] },
     ]),
   },
   'round-lengthen-and-dip': {
     'no-dip': d('fours', [
-      { o: [0, 0, -10], p: [-14], sp: [50], nk: [30], l: { f: 92, k: 112, d: -68 } },
+      { o: [0, 0, -10], p: [-14], sp: [50], nk: [30], l: { f: 92, k: 112, d: -68, kneels: true } },
       { o: [0, 0, 4] },
     ]),
     'with-the-dip': d('fours', [
-      { o: [0, 0, -10], p: [-14], sp: [50], nk: [30], l: { f: 92, k: 112, d: -68 } },
+      { o: [0, 0, -10], p: [-14], sp: [50], nk: [30], l: { f: 92, k: 112, d: -68, kneels: true } },
       { o: [0, 0, 4], p: [13], sp: [-28], nk: [-6] },
     ]),
   },
@@ -38,10 +38,13 @@ export const FLOOR: Poses = {
       { p: [-12], sp: [50], nk: [30] },
       { p: [4], sp: [-16] },
     ]),
-    'hands-down': d('fours', [{ p: [-6], lum: [18, 0, 0] }, { sp: [66], nk: [44] }, {}]),
+    'hands-down': d('fours', [{ p: [-6], lum: [18, 0, 0] }, { p: [-24], sp: [66], nk: [44] }, {}]),
   },
   'rock-back-hands-together': {
-    'at-the-seat': d('kneel-seat', [{}, { o: [0, 0, -8], p: [14], l: { f: 82, k: 108, d: -68 } }]),
+    'at-the-seat': d('kneel-seat', [
+      {},
+      { o: [0, 0, -8], p: [14], l: { f: 82, k: 108, d: -68, kneels: true } },
+    ]),
     'on-all-fours': d('fours', [
       { a: { at: [3, 1.2, 32], hand: [-0.3, 0, 1] } },
       {
@@ -49,7 +52,7 @@ export const FLOOR: Poses = {
         p: [-6],
         sp: [34],
         nk: [18],
-        l: { f: 100, k: 128, d: -68 },
+        l: { f: 100, k: 128, d: -68, kneels: true },
         a: { at: [3, 1.2, 32], hand: [-0.3, 0, 1] },
       },
     ]),
@@ -106,7 +109,10 @@ export const FLOOR: Poses = {
   'all-fours-elbow-opening': {
     'forearm-on-the-seat': d(
       'kneel-seat',
-      [{ aR: ELBOW_OUT }, { sp: [0, 0, -40], nk: [0, 0, -26], aR: ELBOW_OUT }],
+      [
+        { aR: ELBOW_OUT },
+        { sp: [0, 0, -38], nk: [0, 0, -26], aR: { on: 'nape', elbow: [1, -0.1, 0.1] } },
+      ],
       { ...ARMS, view: 'quarter' },
     ),
     'elbow-up': d(
@@ -154,27 +160,27 @@ export const FLOOR: Poses = {
   },
   'slow-lowering-knees-down': {
     'half-way': d('fours', [
-      { p: [-8], l: { f: 40, k: 70, d: -68 } },
+      { p: [-8], l: { f: 40, k: 70, d: -68, kneels: true } },
       {
         p: [2],
-        l: { f: 40, k: 66, d: -68 },
-        a: { at: [11, 1.2, 40], hand: [0, 0, 1], elbow: [0.3, 0, -1] },
+        l: { f: 40, k: 66, d: -68, kneels: true },
+        a: { at: [12, 1.2, 43], hand: [0, 0, 1], elbow: [0.4, -0.6, -0.8] },
       },
     ]),
     'to-the-floor': d('fours', [
-      { p: [-8], l: { f: 40, k: 70, d: -68 } },
+      { p: [-8], l: { f: 40, k: 70, d: -68, kneels: true } },
       {
         p: [10],
         sp: [0],
-        l: { f: 12, k: 40, d: -68 },
-        a: { at: [11, 1.2, 36], hand: [0, 0, 1], elbow: [0.3, 0.3, -1] },
+        l: { f: 12, k: 40, d: -68, kneels: true },
+        a: { at: [14, 1.2, 33], hand: [0, 0, 1], elbow: [0.6, -1, -0.6] },
       },
     ]),
   },
   'crawl-to-the-chair': {
     'two-steps': d('fours', [
-      { p: [7], aR: { at: [9, 2.6, 36] }, lL: { f: 96, k: 96, d: -68 } },
-      { p: [7], aL: { at: [9, 2.6, 36] }, lR: { f: 96, k: 96, d: -68 } },
+      { p: [7], aR: { at: [9, 2.6, 36] }, lL: { f: 96, k: 96, d: -68, kneels: true } },
+      { p: [7], aL: { at: [9, 2.6, 36] }, lR: { f: 96, k: 96, d: -68, kneels: true } },
     ]),
     'all-the-way': d(
       'fours',
@@ -184,7 +190,7 @@ export const FLOOR: Poses = {
           p: [7],
           aR: { at: [9, 2.6, 18] },
           aL: { at: [9, 2.6, 9] },
-          lL: { f: 92, k: 94, d: -68 },
+          lL: { f: 92, k: 94, d: -68, kneels: true },
         },
         {
           o: [0, 0, 0],
@@ -204,7 +210,7 @@ export const FLOOR: Poses = {
         {
           p: [-28],
           lL: { at: [5, 0, 12] },
-          lR: { f: 32, k: 92, d: -68 },
+          lR: { f: 32, k: 92, d: -68, kneels: true },
           a: { at: [9, 28.5, 34] },
         },
       ],
@@ -217,7 +223,7 @@ export const FLOOR: Poses = {
         {
           p: [-28],
           lL: { at: [5, 0, 12] },
-          lR: { f: 32, k: 92, d: -68 },
+          lR: { f: 32, k: 92, d: -68, kneels: true },
           a: { at: [9, 28.5, 34] },
         },
         { hips: [0, 49, 8], p: [8], l: { at: [5, 0, 6], out: 6 }, a: { at: [9, 28.5, 36] } },
@@ -255,7 +261,7 @@ export const FLOOR: Poses = {
           o: [0, -24, -2],
           p: [-36],
           lL: { at: [5, 0, 18] },
-          lR: { f: 30, k: 100, d: -60 },
+          lR: { f: 30, k: 100, d: -60, kneels: true },
           a: { at: [9, 28.5, 30] },
         },
       ],
@@ -268,7 +274,7 @@ export const FLOOR: Poses = {
     }),
     'arms-long': d('fold', [{}]),
     'hips-walked-back': d('fold', [
-      { o: [0, 0, 6], p: [-6], l: { f: 106, b: 8, k: 130, d: -70 } },
+      { o: [0, 0, 6], p: [-6], l: { f: 106, b: 8, k: 130, d: -70, kneels: true } },
       { sp: [-6] },
     ]),
   },
@@ -293,9 +299,9 @@ export const FLOOR: Poses = {
       [
         { aL: { at: [10, 53, 22] } },
         {
-          o: [0, 0, 5],
+          o: [0, 0, 7],
           p: [-10],
-          lR: { f: -16, k: 68, d: -66 },
+          lR: { f: -28, k: 80, d: -66, kneels: true },
           lL: { at: [5, 0, 26] },
           aL: { at: [10, 53, 22] },
           aR: HIPS,
@@ -306,11 +312,15 @@ export const FLOOR: Poses = {
     'hands-on-the-thigh': d(
       'kneel-half',
       [
-        { p: [8], lR: { f: 4, k: 86, d: -68 }, aR: { on: 'other-knee', elbow: [1, 0, 0.6] } },
         {
-          o: [0, 0, 5],
+          p: [8],
+          lR: { f: 4, k: 86, d: -68, kneels: true },
+          aR: { on: 'other-knee', elbow: [1, 0, 0.6] },
+        },
+        {
+          o: [0, 0, 7],
           p: [-10],
-          lR: { f: -16, k: 66, d: -66 },
+          lR: { f: -28, k: 80, d: -66, kneels: true },
           lL: { at: [5, 0, 25] },
           aL: { on: 'knee' },
           aR: { on: 'other-knee', elbow: [1, 0, 0.6] },
@@ -323,10 +333,10 @@ export const FLOOR: Poses = {
       [
         {},
         {
-          o: [0, 0, 5],
+          o: [0, 0, 7],
           p: [-10],
           sp: [0, 8],
-          lR: { f: -16, k: 66, d: -66 },
+          lR: { f: -28, k: 80, d: -66, kneels: true },
           lL: { at: [5, 0, 25] },
           aR: { f: 172, b: 4 },
         },
@@ -343,7 +353,7 @@ export const FLOOR: Poses = {
           o: [0, 0, 4],
           p: [-8],
           sp: [0, 10],
-          lR: { f: -14, k: 68, d: -66 },
+          lR: { f: -26, k: 80, d: -66, kneels: true },
           lL: { at: [5, 0, 24] },
           aL: { at: [10, 55, 22] },
           aR: { f: 170, b: 2 },
@@ -359,7 +369,7 @@ export const FLOOR: Poses = {
           o: [0, 0, 7],
           p: [-12],
           sp: [0, 14],
-          lR: { f: -20, k: 62, d: -66 },
+          lR: { f: -20, k: 62, d: -66, kneels: true },
           lL: { at: [5, 0, 27] },
           aR: { f: 172, b: 0 },
         },
@@ -368,10 +378,13 @@ export const FLOOR: Poses = {
     ),
   },
   'slanting-lean-back-from-kneeling': {
-    'a-little': d('kneel-tall', [{}, { p: [-10], l: { f: 0, k: 100, d: -68 }, a: { f: 76 } }]),
+    'a-little': d('kneel-tall', [
+      {},
+      { p: [-10], l: { f: 0, k: 100, d: -68, kneels: true }, a: { f: 76 } },
+    ]),
     further: d('kneel-tall', [
       { a: { f: 80 } },
-      { p: [-24], nk: [8], l: { f: 0, k: 114, d: -68 }, a: { f: 80 } },
+      { p: [-24], nk: [8], l: { f: 0, k: 114, d: -68, kneels: true }, a: { f: 80 } },
     ]),
   },
   'cross-legged-round-and-lift': {

@@ -7,6 +7,7 @@ const BENT = (x: number, z = 30) => ({ at: [x, 0, z] as const, out: 2 });
 /** Hips off the floor: the shoulders stay where they lay, and the neck gives. */
 const lift = (tip: number) =>
   ({ p: [-tip], mid: [tip * 0.16, 0, 0], up: [tip * 0.3, 0, 0], nk: [tip * 0.7] }) as const;
+const BY_HIPS = { at: [17, 29.6, 2], hand: [0, 0, 1], elbow: [0.8, -0.6, -0.3] } as const;
 const ARMS_OUT = { b: 88, e: 2 } as const;
 const TOP = { view: 'top' } as const;
 const SIDE_TOP = { view: 'lying-side' } as const;
@@ -32,7 +33,7 @@ const ON_THE_ELBOW = {
   nk: [0, 6],
   lR: { at: [-34, 2, 2] },
   lL: { at: [36, 3, 8] },
-  aR: { at: [34, 2.2, 14] },
+  aR: { at: [37, 2.2, 24], elbow: [1, 0, -0.6] },
   aL: { at: [-24, 2.2, 18] },
 } as const;
 
@@ -618,7 +619,7 @@ export const LYING: Poses = {
     ),
   },
   'across-the-bed-and-to-the-edge': {
-    across: d('bed-back', [{}, { ...lift(10), o: [-8, 6, 0] }]),
+    across: d('bed-back', [{ a: BY_HIPS }, { ...lift(10), o: [-8, 6, 0], a: BY_HIPS }]),
     'to-the-edge': d(
       'bed',
       [

@@ -488,7 +488,14 @@ export const SEATED_LOWER: Poses = {
       'sit',
       [
         { o: [-8, 0, 0], aR: HANG, aL: SEAT },
-        { o: [-8, 0, 0], p: [-4], sp: [-2], aR: HANG, aL: SEAT, lR: { f: -6, b: 3, k: 88, d: 0 } },
+        {
+          o: [-8, 0, 0],
+          p: [-4],
+          sp: [-2],
+          aR: HANG,
+          aL: SEAT,
+          lR: { f: -6, b: 3, k: 88, d: -40 },
+        },
       ],
       LEGS,
     ),
@@ -496,7 +503,14 @@ export const SEATED_LOWER: Poses = {
       'sit',
       [
         { o: [-8, 0, 0], aR: HANG, aL: SEAT },
-        { o: [-8, 0, 0], p: [-6], sp: [-2], aR: HANG, aL: SEAT, lR: { f: -18, b: 3, k: 80, d: 0 } },
+        {
+          o: [-8, 0, 0],
+          p: [-6],
+          sp: [-2],
+          aR: HANG,
+          aL: SEAT,
+          lR: { f: -18, b: 3, k: 80, d: -40 },
+        },
       ],
       LEGS,
     ),

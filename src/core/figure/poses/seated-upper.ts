@@ -480,7 +480,7 @@ export const SEATED_UPPER: Poses = {
       [
         {},
         {
-          aR: { f: 74, b: -10, e: 4, hand: [0, 1, -0.1] },
+          aR: { f: 74, b: -10, e: 4, hand: [0, 1, 0.25] },
           aL: { on: 'other-hand', elbow: [0.8, -0.6, 0.4] },
         },
       ],

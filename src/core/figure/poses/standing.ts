@@ -232,7 +232,7 @@ export const STANDING: Poses = {
       'held',
       [
         { aR: HANG, aL: TIPS },
-        { aL: TIPS, aR: { on: 'knee' }, lR: HIGH },
+        { o: ON_LEFT, aL: TIPS, aR: { on: 'knee' }, lR: HIGH },
       ],
       BOTH,
     ),
@@ -242,8 +242,8 @@ export const STANDING: Poses = {
     'leg-off-the-floor': d(
       'held',
       [
-        { aL: HANG, aR: HELD, lL: { f: -12, k: 22, d: -10 } },
-        { aL: HANG, aR: HELD, p: [4], lL: { f: -24, k: 24, d: -10 } },
+        { o: ON_RIGHT, aL: HANG, aR: HELD, lL: { f: -12, k: 22, d: -10 } },
+        { o: ON_RIGHT, aL: HANG, aR: HELD, p: [4], lL: { f: -24, k: 24, d: -10 } },
       ],
       LEGS,
     ),
@@ -265,7 +265,7 @@ export const STANDING: Poses = {
       'held',
       [
         { aR: HANG, aL: HELD },
-        { aR: HANG, aL: HELD, lR: { b: 24, k: 2 } },
+        { o: ON_LEFT, aR: HANG, aL: HELD, lR: { b: 24, k: 2 } },
       ],
       { view: 'back', ...LEGS },
     ),
@@ -283,9 +283,9 @@ export const STANDING: Poses = {
     'in-the-air': d(
       'held',
       [
-        { aR: HANG, aL: HELD, lR: { f: 36, k: 4 } },
-        { aR: HANG, aL: HELD, lR: { b: 28, k: 3 } },
-        { aR: HANG, aL: HELD, lR: { f: -22, k: 6 } },
+        { o: ON_LEFT, aR: HANG, aL: HELD, lR: { f: 36, k: 4 } },
+        { o: ON_LEFT, aR: HANG, aL: HELD, lR: { b: 28, k: 3 } },
+        { o: ON_LEFT, aR: HANG, aL: HELD, lR: { f: -22, k: 6 } },
       ],
       { view: 'quarter', ...LEGS },
     ),
@@ -363,7 +363,7 @@ export const STANDING: Poses = {
     jumping: d('stand', [{}, { a: { b: 150 }, o: [0, -2, 0], l: foot(18) }], { ...FRONT, ...BOTH }),
   },
   'high-march-with-a-pause': {
-    held: d('held', [FREE_RIGHT, { aR: { f: -20, e: 30 }, aL: HELD, lR: HIGH }], LEGS),
+    held: d('held', [FREE_RIGHT, { o: ON_LEFT, aR: { f: -20, e: 30 }, aL: HELD, lR: HIGH }], LEGS),
     free: d(
       'stand',
       [{}, { o: ON_LEFT, lR: HIGH, aL: { f: 60, e: 60 }, aR: { f: -30, e: 40 } }],
@@ -451,7 +451,7 @@ export const STANDING: Poses = {
       [
         { aL: HANG, aR: TIPS },
         {
-          o: [0, -1, -12],
+          o: [-3, -1, -12],
           p: [50],
           nk: [-20],
           sp: [0, 0, 16],
@@ -587,7 +587,7 @@ export const STANDING: Poses = {
       {
         o: [0, 0, 0],
         p: [-8],
-        l: { f: 40, k: 70, d: -68 },
+        l: { f: 40, k: 70, d: -68, kneels: true },
         a: { at: [9, 2.6, 33], hand: [0, 0, 1] },
       },
     ]),
@@ -609,7 +609,7 @@ export const STANDING: Poses = {
     'knees-down': d('fours', [
       {
         p: [-4],
-        l: { f: 36, k: 70, d: -68 },
+        l: { f: 36, k: 70, d: -68, kneels: true },
         a: { at: [8, 1.4, 52], hand: [0, 0, 1], elbow: [0.2, -1, -0.3] },
       },
     ]),
@@ -646,12 +646,12 @@ export const STANDING: Poses = {
     'hand-low': d(
       'stand',
       [
-        { aR: { at: [23, 56, 4], hand: [0, 0.2, 1] } },
+        { aR: { at: [23, 56, 4], hand: [0.1, -0.9, -0.3] } },
         {
           p: [0, 0, 20],
           sp: [0, 0, 10],
           nk: [0, 0, 10],
-          aR: { at: [24, 56, -10], hand: [0.1, 0.2, -1] },
+          aR: { at: [24, 56, -10], hand: [0.1, -0.9, -0.3] },
           aL: HANG,
         },
       ],
@@ -953,7 +953,13 @@ export const STANDING: Poses = {
       'held',
       [
         { aL: HELD },
-        { p: [-4], aL: HELD, aR: { f: -40, b: 6, e: 40 }, lR: { f: -6, k: 108, d: -20 } },
+        {
+          o: ON_LEFT,
+          p: [-4],
+          aL: HELD,
+          aR: { f: -40, b: 6, e: 40 },
+          lR: { f: -6, k: 108, d: -20 },
+        },
       ],
       { ...LEGS, with: ['strap-foot-right'] },
     ),

@@ -33,13 +33,26 @@ const hipDown = at('floor-knees', {
   aL: { f: 40, b: 20, e: 60 },
 });
 const side = at('side');
-const kneeDown = { f: -4, k: 86, d: -68 } as const;
+/** From all fours half way back to the heels. */
+const sinking: PoseChange = {
+  o: [0, 0, -8],
+  p: [-22],
+  sp: [8],
+  l: { f: 96, b: 5, k: 130, d: -70, kneels: true },
+  a: { at: [9, 2.6, 17], hand: [0, 0, 1] },
+};
+const towardsFours: PoseChange = {
+  p: [40],
+  l: { f: 40, k: 90, d: -68, kneels: true },
+  a: { f: 70, b: 6, e: 10 },
+};
+const kneeDown = { f: -4, k: 86, d: -68, kneels: true } as const;
 const frontFoot = { at: [5, 0, 21], out: 4 } as const;
 const halfKneelAtSeat: PoseChange = {
   o: [0, -24, -2],
   p: [-36],
   lL: { at: [5, 0, 18] },
-  lR: { f: 30, k: 100, d: -60 },
+  lR: { f: 30, k: 100, d: -60, kneels: true },
   a: { at: [9, 28.5, 30] },
 };
 const leaning: PoseChange = {
@@ -121,7 +134,12 @@ export const WAYS: Readonly<Record<WayName, Drawn>> = {
   ]),
   'seat-from-knees': d('kneel-seat', [
     {},
-    { p: [-28], lL: { at: [5, 0, 12] }, lR: { f: 32, k: 92, d: -68 }, a: { at: [9, 28.5, 34] } },
+    {
+      p: [-28],
+      lL: { at: [5, 0, 12] },
+      lR: { f: 32, k: 92, d: -68, kneels: true },
+      a: { at: [9, 28.5, 34] },
+    },
     { hips: [0, 49, 8], p: [8], l: { at: [5, 0, 6], out: 6 }, a: { at: [9, 28.5, 36] } },
     {
       hips: [0, 42, 22],
@@ -159,9 +177,9 @@ export const WAYS: Readonly<Record<WayName, Drawn>> = {
   'down-to-floor': d('stand', [
     {},
     {
-      hips: [0, 22, -12],
-      p: [58],
-      sp: [34],
+      hips: [0, 20, -11],
+      p: [24],
+      sp: [72],
       l: { at: [8, 3, 0], out: 14, up: -10 },
       a: { at: [11, 2.4, 12] },
     },
@@ -175,36 +193,17 @@ export const WAYS: Readonly<Record<WayName, Drawn>> = {
   'half-to-tall': d('kneel-half', [{ a: HANG, lL: frontFoot }, at('kneel-tall')]),
   'half-to-fours': d('kneel-half', [
     { lL: frontFoot },
-    {
-      p: [66],
-      sp: [12],
-      lR: { f: 66, k: 92, d: -68 },
-      lL: frontFoot,
-      a: { at: [10, 2.6, 30], hand: [0, 0, 1] },
-    },
+    at('kneel-tall'),
+    at('kneel-tall', towardsFours),
     at('fours'),
   ]),
-  'tall-to-fours': d('kneel-tall', [
-    {},
-    { p: [40], l: { f: 40, k: 90, d: -68 }, a: { f: 70, b: 6, e: 10 } },
-    at('fours'),
-  ]),
+  'tall-to-fours': d('kneel-tall', [{}, towardsFours, at('fours')]),
   'change-knee': d('kneel-half', [
     { a: HANG, lL: frontFoot },
     at('kneel-tall'),
     { a: HANG, lR: frontFoot, lL: kneeDown },
   ]),
-  'fours-to-heels': d('fours', [
-    {},
-    {
-      o: [0, 0, -8],
-      p: [-22],
-      sp: [8],
-      l: { f: 96, b: 5, k: 130, d: -70 },
-      a: { at: [9, 2.6, 17], hand: [0, 0, 1] },
-    },
-    heels,
-  ]),
+  'fours-to-heels': d('fours', [{}, sinking, heels]),
   'heels-to-tall': d('kneel-tall', [heels, {}]),
   'heels-to-floor': d('kneel-tall', [heels, hipDown, at('floor-sit')], { view: 'quarter' }),
   'fours-to-fold': d('fours', [
@@ -221,13 +220,13 @@ export const WAYS: Readonly<Record<WayName, Drawn>> = {
     {},
     {
       p: [4],
-      l: { f: 40, k: 66, d: -68 },
-      a: { at: [11, 1.2, 42], hand: [0, 0, 1], elbow: [0.3, 0, -1] },
+      l: { f: 40, k: 66, d: -68, kneels: true },
+      a: { at: [12, 1.2, 44], hand: [0, 0, 1], elbow: [0.4, -0.6, -0.8] },
     },
     at('prone'),
   ]),
-  'fours-to-side': d('fours', [{}, hipDown, sideSit, side], FLOOR_SIDE),
-  'fours-to-floor': d('fours', [{}, hipDown, at('floor-sit')], { view: 'quarter' }),
+  'fours-to-side': d('fours', [{}, sinking, heels, hipDown, sideSit, side], FLOOR_SIDE),
+  'fours-to-floor': d('fours', [{}, sinking, heels, hipDown, at('floor-sit')], { view: 'quarter' }),
   'side-to-back': d('supine', [onRight, halfRight, { l: KNEES }], ROLLING),
   'side-to-front': d('prone', frontFrom(0), TOP),
   'floor-to-side': d('floor-sit', [{}, sideSit, side], FLOOR_SIDE),
