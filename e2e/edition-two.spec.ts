@@ -30,7 +30,7 @@ Seated easy breath: 4 breaths 4/2/6
 async function bringIn(page: Page): Promise<void> {
   await openDemo(page);
   await page.getByRole('button', { name: 'Bring in' }).click();
-  await page.getByRole('textbox', { name: 'Routine text' }).fill(CLASS);
+  await page.getByRole('textbox', { name: 'A plan, or routine text' }).fill(CLASS);
   await page.getByRole('button', { name: 'Add routine' }).click();
   await openChecked(page, 'Long way round');
 }

@@ -64,6 +64,7 @@ test('from a typed routine to a led class and back from a file @wide', async ({ 
   await (await chooser).setFiles(path);
   await expect(page.getByText('Between two calls: 3 items, no problems.')).toBeVisible();
   await page.getByRole('button', { name: 'Add routine' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByRole('link', { name: /Between two calls/ })).toBeVisible();
   await page.waitForTimeout(500);
   await page.reload();
@@ -140,7 +141,7 @@ test('dose, sides and order are changed, undone and kept @wide', async ({ page }
 test('a bad file changes nothing and says where it is wrong', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Bring in' }).click();
-  const text = page.getByRole('textbox', { name: 'Routine text' });
+  const text = page.getByRole('textbox', { name: 'A plan, or routine text' });
   await text.fill('title: Bad\n[main]\nSeated twits: hold 20s\nBridge: 8 rep');
   await expect(page.getByText(/Line 3, column 1: No move is called “Seated twits”/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add routine' })).toBeDisabled();

@@ -168,7 +168,7 @@ test('own moves go out as a file and come back from it', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Moves', exact: true })).toBeVisible();
   await press(page, 'Own moves');
   await press(page, 'Bring moves in');
-  const box = page.getByRole('textbox', { name: 'Routine text' });
+  const box = page.getByRole('textbox', { name: 'A plan, or routine text' });
 
   // A file that is wrong changes nothing and names the place.
   await box.fill(text.replace('"turn-way"', '"sideways"'));

@@ -37,6 +37,19 @@ export function isOnButton(event: KeyboardEvent): boolean {
   return Boolean(target?.closest('button, a, [role=button], [role=switch], [role=link]'));
 }
 
+/** Hands on what is pasted into a field where it is more than one line; returns the way to stop. */
+export function onPastedLines(field: unknown, take: (text: string) => void): () => void {
+  if (!(field instanceof HTMLElement)) return () => undefined;
+  const paste = (event: ClipboardEvent) => {
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (text.trim().split(/[\r\n]+/u).length < 2) return;
+    event.preventDefault();
+    take(text);
+  };
+  field.addEventListener('paste', paste);
+  return () => field.removeEventListener('paste', paste);
+}
+
 export function onFrame(draw: () => void): () => void {
   let frame = 0;
   const next = () => {

@@ -26,6 +26,7 @@ export {
 } from './lead';
 export { act, endLead, hasVoice, leaveLead, openLead, readClock } from './lead-actions';
 export { saveOwnMoves, saveRoutineFile, saveRoutineText, saveRuns, saveText } from './files';
+export { lineGone, linesKept } from './lines';
 export { draftKept, selectCatalogue, selectOwnMoves } from './moves';
 export { changeRedone, changeUndone, routineChanged } from './routines';
 export { runDeleted, runsBrought } from './runs';

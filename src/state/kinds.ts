@@ -25,6 +25,7 @@ import {
 } from '@/core/routine';
 import { DRAFT_MIGRATIONS, DRAFT_VERSION, moveDraftSchema, type MoveDraft } from '@/core/writing';
 import { leadFound, leadLost, type LeadState } from './lead';
+import { lineGone, linesKept, unsentLineSchema, type UnsentLine } from './lines';
 import { draftLetGo, draftsKept, moveLetGo, movesBrought } from './moves';
 import { routineDeleted, routineTold, routinesBrought, type RoutinesState } from './routines';
 import { runDeleted, runsBrought } from './runs';
@@ -144,6 +145,23 @@ const DRAFT = kindOf<AppState, MoveDraft>({
   told: false,
 });
 
+/** A line as it is typed; not told, as a draft is not. */
+const LINE = kindOf<AppState, UnsentLine>({
+  name: 'unsent-line',
+  inside: 'line',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: unsentLineSchema,
+  idOf: ({ id }) => id,
+  slice: {
+    all: ({ lines }) => lines,
+    put: linesKept,
+    remove: (id) => lineGone(routineIdSchema.parse(id)),
+  },
+  told: false,
+});
+
 const LEAD = kindOf<AppState, KeptLead>({
   name: 'lead',
   many: true,
@@ -160,4 +178,4 @@ const LEAD = kindOf<AppState, KeptLead>({
  * What the workshop reads when it opens. Moves come first: routines then stand on moves that are
  * there, here and in other tabs.
  */
-export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [MOVE, DRAFT, ROUTINE, LEAD];
+export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [MOVE, DRAFT, ROUTINE, LINE, LEAD];

@@ -3,6 +3,7 @@ import type { Platform } from '@/platform';
 import { carried } from './carried';
 import { HALL_SLICES } from './hall/reducer';
 import { leadReducer } from './lead';
+import { linesReducer } from './lines';
 import { movesReducer } from './moves';
 import { routinesReducer } from './routines';
 import { runsReducer } from './runs';
@@ -13,6 +14,7 @@ const slices = combineReducers({
   routines: routinesReducer,
   moves: movesReducer,
   runs: runsReducer,
+  lines: linesReducer,
   lead: leadReducer,
 });
 

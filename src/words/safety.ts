@@ -1,1 +1,8 @@
-export { AFTER_A_FALL, ASK_FIRST, NOTHING_FOUND, STOP_SIGNS, STOP_SIGNS_TITLE } from './en/safety';
+export {
+  AFTER_A_FALL,
+  ASK_FIRST,
+  EASY_BREATH,
+  NOTHING_FOUND,
+  STOP_SIGNS,
+  STOP_SIGNS_TITLE,
+} from './en/safety';

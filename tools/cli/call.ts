@@ -1,10 +1,18 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
-import { fail, parseLength, succeed, type Result } from '@/core/common';
+import {
+  GROUP_NAMES,
+  fail,
+  parseLength,
+  succeed,
+  type GroupName,
+  type Result,
+} from '@/core/common';
+import { LANE_NAMES, laneNamed, type LaneName } from '@/core/people';
 
 export const FORMS = ['text', 'json', 'vtt', 'csv', 'md'] as const;
 export type Form = (typeof FORMS)[number];
 
-export const COMMANDS = ['time', 'check', 'fit', 'order', 'convert', 'moves'] as const;
+export const COMMANDS = ['time', 'check', 'fit', 'order', 'convert', 'lines', 'moves'] as const;
 export type CommandName = (typeof COMMANDS)[number];
 
 export const USAGE = `usage: willow COMMAND FILE [--json]
@@ -13,9 +21,11 @@ export const USAGE = `usage: willow COMMAND FILE [--json]
   fit --slot LENGTH FILE        the routine, brought to a length: 15:00, 15m or 15 for minutes
   order FILE                    the routine, in the best order
   convert --to FORM FILE        the routine as ${FORMS.slice(0, -1).join(', ')} or ${FORMS.at(-1)}
+  lines FILE                    each line of it as the line for adding reads it;
+                                [--group GROUP] [--lanes LANE, LANE]
   moves [--search WORDS]        the catalogue
 FILE is routine text or routine JSON; - reads standard input.
-Every command but moves takes --people FILE and --at TIME: who takes part, and when.
+Every command but lines and moves takes --people FILE and --at TIME: who takes part, and when.
 Every command takes --moves FILE: own moves, beside the catalogue's.
 `;
 
@@ -30,6 +40,8 @@ export interface Call {
   readonly slotMs: number | undefined;
   readonly to: Form | undefined;
   readonly search: string;
+  readonly group: GroupName | undefined;
+  readonly lanes: readonly LaneName[] | undefined;
 }
 
 const EVERYWHERE = { json: { type: 'boolean' }, moves: { type: 'string' } } as const;
@@ -40,6 +52,7 @@ const OPTIONS = {
   fit: { ...EVERYWHERE, ...PART, slot: { type: 'string' } },
   order: { ...EVERYWHERE, ...PART },
   convert: { ...EVERYWHERE, ...PART, to: { type: 'string' } },
+  lines: { ...EVERYWHERE, group: { type: 'string' }, lanes: { type: 'string' } },
   moves: { ...EVERYWHERE, search: { type: 'string' } },
 } as const satisfies Record<CommandName, ParseArgsConfig['options']>;
 
@@ -94,6 +107,8 @@ const COULD: Readonly<Record<string, string>> = {
   slot: 'it could be 15:00, 15m, or 15 for minutes, up to 4:00:00',
   to: oneOf(FORMS),
   search: 'it could be “seated twist”',
+  group: oneOf(GROUP_NAMES),
+  lanes: oneOf(LANE_NAMES),
 };
 
 function withValues(
@@ -127,6 +142,14 @@ function withValues(
       oneOf(FORMS),
     );
   }
+  const group = GROUP_NAMES.find((name) => name === values.get('group'));
+  if (values.has('group') && !group) {
+    return wrong(`--group ${values.get('group')} is not a group`, COULD.group ?? '');
+  }
+  const lanes = values.get('lanes')?.split(',').map(laneNamed);
+  if (lanes?.some((lane) => lane === undefined)) {
+    return wrong(`--lanes ${values.get('lanes')} is not ways of taking part`, COULD.lanes ?? '');
+  }
   const slot = parseLength(values.get('slot') ?? '');
   if (command === 'fit' && !(slot.ok && slot.value >= 1000)) {
     const said = values.get('slot');
@@ -143,5 +166,7 @@ function withValues(
     slotMs: slot.ok ? slot.value : undefined,
     to,
     search: values.get('search') ?? '',
+    group,
+    lanes: lanes?.filter((lane) => lane !== undefined),
   });
 }

@@ -92,6 +92,29 @@ describe('the command line', () => {
     ]);
   });
 
+  test('lines reads each line as the line for adding does', () => {
+    const text = '2 sets of 8 sit to stand\n\ntwist 20s each\nzumba madness 10\n';
+    const read = willow(
+      ['lines', '-', '--group', 'older', '--lanes', 'chair, stand', '--json'],
+      text,
+    );
+    expect(read.status).toBe(0);
+    const [stand, twist, zumba] = JSON.parse(read.stdout);
+    expect(stand).toMatchObject({
+      typed: '2 sets of 8 sit to stand',
+      text: 'Sit to stand: 8 reps x2',
+      sure: true,
+      problem: null,
+    });
+    expect(stand.choices[0]).toEqual({ text: stand.text });
+    expect(twist.text).toBe('Seated twist: hold 20s, each side');
+    expect(Object.keys(zumba)).toEqual(['typed', 'text', 'sure', 'choices', 'problem']);
+    expect(zumba).toMatchObject({ text: null, sure: false });
+    expect(zumba.problem).toMatch(/zumba/);
+    expect(willow(['lines', '-'], text).stdout).toContain('Sit to stand: 8 reps x2');
+    expect(willow(['lines', '/nowhere', '--json']).status).toBe(2);
+  });
+
   const TRIPS = 'group: desk\nlanes: floor\nTandem stance\nOpen book\nSeated cat\nOpen book\n';
 
   test('check prints findings with their place, sentence and mend', () => {
@@ -252,6 +275,8 @@ describe('the command line', () => {
     [['fit', '--slot', '--json', '-'], /^--slot says nothing; it could be/],
     [['time', '--slot', '5m', '-'], /^time has no --slot; it could be --json, --moves,/],
     [['check', '--at', 'noon', '-'], /^--at noon is not a time; it could be 2026-/],
+    [['lines', '-', '--group', 'pirates'], /^--group pirates is not a group; it could be desk,/],
+    [['lines', '-', '--lanes', 'boat'], /^--lanes boat is not ways of taking part; it could be/],
     [['check', '--people'], /^--people says nothing; it could be a people file/],
   ])('a wrong call %j names what is wrong and what could stand there', (args, said) => {
     const { status, stderr } = willow(args);

@@ -100,7 +100,8 @@ export function readTakingPart(file: string, at: Date): Result<TakingPart, strin
   return succeed({ people, sessions, at: isoWithOffset(at) });
 }
 
-function readBounded(file: string): Result<string, string> {
+/** The text of a file, or of standard input for `-`. */
+export function readBounded(file: string): Result<string, string> {
   const tooBig = fail(`1:1: the file is 5 MB or more; a smaller one could stand here`);
   let handle: number;
   try {

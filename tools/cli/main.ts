@@ -10,7 +10,8 @@ import { SCORE_HEADINGS, cueSheetPhrases, scorePhrases, scriptPhrases } from '@/
 import { readCall, USAGE, type Call, type CommandName, type Form } from './call';
 import { findingRows, findingsTable } from './check';
 import { fitResult, fitText } from './fit';
-import { readInput, readOwnMoves, readTakingPart, type Input } from './input';
+import { readBounded, readInput, readOwnMoves, readTakingPart, type Input } from './input';
+import { lineRows, linesTable } from './lines';
 import { orderResult } from './order';
 import { moveRow, movesTable, scoreTable } from './print';
 
@@ -79,7 +80,9 @@ const CONVERTERS: Readonly<Record<Form, (input: Input) => string>> = {
     cueSheet(routine, compile(routine, part, scorePhrases), cueSheetPhrases),
 };
 
-const RUN: Readonly<Record<Exclude<CommandName, 'moves'>, (call: Call, input: Input) => void>> = {
+const RUN: Readonly<
+  Record<Exclude<CommandName, 'lines' | 'moves'>, (call: Call, input: Input) => void>
+> = {
   time,
   check,
   fit,
@@ -90,6 +93,19 @@ const RUN: Readonly<Record<Exclude<CommandName, 'moves'>, (call: Call, input: In
 function moves({ json, search }: Call, own: readonly Move[]): void {
   const found = searchMoves(catalogueWith(own), search);
   out(json ? asJson(found.map(moveRow)) : movesTable(found));
+}
+
+/** Each line is read for itself; what is not sure has its problem, and is no failure of the call. */
+function lines({ file, json, group = 'older', lanes }: Call, moves: readonly Move[]): Exit {
+  const text = readBounded(file);
+  if (!text.ok) {
+    complain(text.problems);
+    if (json) out(asJson([]));
+    return 2;
+  }
+  const rows = lineRows(text.value, { group, moves, ...(lanes && { lanes }) });
+  out(json ? asJson(rows) : linesTable(rows));
+  return 0;
 }
 
 /** Nothing could be read at all. */
@@ -117,6 +133,7 @@ function run(args: readonly string[]): Exit {
     moves(call, own.value);
     return 0;
   }
+  if (call.command === 'lines') return lines(call, own.value);
   const part = partOf(call);
   if (!part.ok) return refused(call, part.problems);
   const input = readInput(call.file, own.value, part.value);

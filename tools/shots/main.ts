@@ -150,7 +150,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     go: async (page) => {
       await page.getByRole('button', { name: 'Bring in' }).click();
-      const text = page.getByRole('textbox', { name: 'Routine text' });
+      const text = page.getByRole('textbox', { name: 'A plan, or routine text' });
       await text.fill('title: Low tide\n[main]\nSeated twits: hold 20s\nBridge: 8 reps');
     },
   },

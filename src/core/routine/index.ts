@@ -21,6 +21,7 @@ export {
   type Place,
   type Step,
 } from './edit/change';
+export { addEntries, type Placed } from './edit/add-entries';
 export {
   addEntry,
   changeHeader,
@@ -86,7 +87,19 @@ export { SCHOOLS, SCHOOL_QUESTIONS } from './school';
 export { type InRoom, type RoomThing } from './room';
 export { readAddingLine } from './text/adding-line';
 export { readDose, writeDoseLine } from './text/dose-line';
-export { READING_PROBLEMS, type ReadingProblemCode, type TextProblem } from './text/problem';
+export {
+  READING_PROBLEMS,
+  type LocalProblem,
+  type ReadingProblemCode,
+  type TextProblem,
+} from './text/problem';
 export { readLimitsHeader } from './text/headers';
 export { readRoutineText, type TextReading } from './text/read';
-export { itemClauses, writeHeaders, writeItem, writeOption, writeRoutineText } from './text/write';
+export {
+  itemClauses,
+  writeHeaders,
+  writeItem,
+  writeLine,
+  writeOption,
+  writeRoutineText,
+} from './text/write';

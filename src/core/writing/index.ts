@@ -9,7 +9,10 @@ export {
   type Where,
 } from './find-moves/find-moves';
 export { searchMoves } from './find-moves/search';
-export { readPlainLine, readPlainRest, type PlainChoice } from './plain-line/plain-line';
+export type { PlainSetting } from './plain-line/plain-line';
+export { placeAfter, readPlainPage, type PageLine, type PlainPage } from './plain-page/plain-page';
+export { sectionSaid } from './plain-line/section-said';
+export { readTypedLine, type Meant, type TypedLine } from './plain-line/typed-line';
 export {
   DRAFT_MIGRATIONS,
   DRAFT_VERSION,

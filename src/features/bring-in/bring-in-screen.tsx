@@ -2,11 +2,24 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Field, Screen, TARGET, useTokens } from '@/design';
+import { GROUP_NAMES, countingIds, routineIdSchema, type GroupName } from '@/core/common';
+import { addEntries, applyChange, type Placed, type Routine } from '@/core/routine';
+import { Choices, Field, Screen, TARGET, useTokens } from '@/design';
+import { PageSheet } from '@/features/page-in';
+import { GROUP_TITLES } from '@/words/names';
 import { pickFile } from '@/platform/files';
 import { bringIn, bringMovesIn, selectOwnMoves, useAppDispatch, useAppSelector } from '@/state';
 import { readIncoming } from './incoming';
 import { BRING_IN } from './strings';
+
+const emptyRoutine = (title: string, group: GroupName): Routine => ({
+  id: routineIdSchema.parse('incoming'),
+  title,
+  group,
+  pace: {},
+  notes: [],
+  sections: { 'warm-up': [], main: [], settle: [] },
+});
 
 /** A routine from text or a file, or moves from a file, read whole before anything is changed. */
 export function BringInScreen() {
@@ -16,6 +29,18 @@ export function BringInScreen() {
   const [text, setText] = useState('');
   const [refused, setRefused] = useState('');
   const own = useAppSelector(selectOwnMoves);
+  const [byLine, setByLine] = useState(false);
+  const [group, setGroup] = useState<GroupName>('older');
+  const plan = useMemo(
+    () => ({ ...emptyRoutine(BRING_IN.untitled, group), moves: own }),
+    [group, own],
+  );
+  const takePlan = (placed: readonly Placed[], title = BRING_IN.untitled) => {
+    const filled = addEntries(plan, placed, countingIds('plan'));
+    if (!filled) return;
+    const { moves: _, ...routine } = applyChange(plan, filled);
+    router.replace(`/routine/${dispatch(bringIn({ ...routine, title: title.slice(0, 120) }))}`);
+  };
   const incoming = useMemo(() => readIncoming(text, own), [text, own]);
   const choose = async () => {
     const file = await pickFile();
@@ -31,10 +56,24 @@ export function BringInScreen() {
       dispatch(bringMovesIn(moves));
       router.replace('/moves');
     } else if (routine) {
-      dispatch(bringIn(routine));
-      router.replace('/');
+      router.replace(`/routine/${dispatch(bringIn(routine))}`);
     }
   };
+  if (byLine) {
+    return (
+      <Screen title={BRING_IN.title} onBack={() => setByLine(false)}>
+        <View style={styles.group}>
+          <Choices
+            label={BRING_IN.group}
+            choices={GROUP_NAMES.map((value) => ({ value, text: GROUP_TITLES[value] }))}
+            value={group}
+            onChoose={setGroup}
+          />
+        </View>
+        <PageSheet text={text} setting={plan} onTake={takePlan} onLeave={() => setByLine(false)} />
+      </Screen>
+    );
+  }
   return (
     <Screen
       title={BRING_IN.title}
@@ -65,6 +104,14 @@ export function BringInScreen() {
           onChangeText={setText}
           spellCheck={false}
         />
+        {incoming.mayBePlan && (
+          <>
+            <Text variant="bodyMedium">{BRING_IN.plan}</Text>
+            <Button mode="contained" contentStyle={styles.button} onPress={() => setByLine(true)}>
+              {BRING_IN.byLine}
+            </Button>
+          </>
+        )}
         <View aria-live="polite" style={styles.said}>
           {incoming.summary !== '' && <Text variant="bodyMedium">{incoming.summary}</Text>}
           {incoming.problems.map((problem) => (
@@ -90,4 +137,5 @@ const styles = StyleSheet.create({
   page: { padding: 16, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
   button: { minHeight: TARGET },
   said: { gap: 8 },
+  group: { paddingHorizontal: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
 });

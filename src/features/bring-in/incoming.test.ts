@@ -63,6 +63,7 @@ describe('what is brought in', () => {
 
   test('nothing says nothing', () => {
     expect(readIncoming('  ', [])).toEqual({
+      mayBePlan: false,
       routine: undefined,
       moves: undefined,
       summary: '',

@@ -14,9 +14,17 @@ export interface Incoming {
   readonly moves: Bringing | undefined;
   readonly summary: string;
   readonly problems: readonly string[];
+  /** Text that is no routine text: it may be a plan as people write it. */
+  readonly mayBePlan: boolean;
 }
 
-const NOTHING: Incoming = { routine: undefined, moves: undefined, summary: '', problems: [] };
+const NOTHING: Incoming = {
+  routine: undefined,
+  moves: undefined,
+  summary: '',
+  problems: [],
+  mayBePlan: false,
+};
 
 /** Reads what was pasted or chosen: a routine file, a moves file, or routine text. */
 export function readIncoming(text: string, own: readonly Move[]): Incoming {
@@ -58,12 +66,10 @@ function fromText(text: string, own: readonly Move[]): Incoming {
     moves: own,
   });
   if (problems.length > 0) {
-    return bad(
-      problems.map(
-        (problem) =>
-          `${BRING_IN.place(problem.line, problem.column)}: ${problemSentence(problem)}.`,
-      ),
+    const said = problems.map(
+      (problem) => `${BRING_IN.place(problem.line, problem.column)}: ${problemSentence(problem)}.`,
     );
+    return { ...bad(said), mayBePlan: true };
   }
   return itemsInOrder(routine).length === 0 ? bad([BRING_IN.nothing]) : good(routine);
 }

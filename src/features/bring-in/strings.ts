@@ -1,8 +1,11 @@
 export const BRING_IN = {
   untitled: 'New routine',
   title: 'Bring in',
-  hint: 'Paste routine text, or choose a file of a routine or of moves that was saved here. Nothing is changed until you add it.',
-  label: 'Routine text',
+  hint: 'Paste a class plan as you have it, or routine text, or choose a file that was saved here. Nothing is changed until you add it.',
+  label: 'A plan, or routine text',
+  plan: 'Is it a plan, as you would write it for yourself? Then it can be read line by line.',
+  byLine: 'Read it line by line',
+  group: 'Who is it for?',
   choose: 'Choose a file',
   add: 'Add routine',
   addMoves: 'Add moves',

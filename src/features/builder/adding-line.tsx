@@ -1,63 +1,123 @@
-import { useMemo, useRef, useState } from 'react';
-import { Pressable, StyleSheet, View, type TextInput as NativeInput } from 'react-native';
+import { useRouter } from 'expo-router';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import {
+  Pressable,
+  ScrollView,
+  StyleSheet,
+  View,
+  type TextInput as NativeInput,
+} from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { itemIdSchema, type ItemId } from '@/core/common';
-import { entriesAround } from '@/core/routine';
-import { Field, TARGET, useTokens } from '@/design';
-import { useNewId } from '@/state';
-import { addingChange, placeForNew, readAdding } from './adding';
+import { itemIdSchema, moveIdSchema, type ItemId } from '@/core/common';
+import { itemInForce, type Routine } from '@/core/routine';
+import { emptyDraft, type Meant } from '@/core/writing';
+import { Field, TARGET, Target, useTokens } from '@/design';
+import { Figure } from '@/features/figure';
+import { onPastedLines } from '@/platform/page';
+import { draftKept, lineGone, linesKept, useAppDispatch, useAppSelector, useNewId } from '@/state';
+import { EASY_BREATH } from '@/words/safety';
+import { SECTION_TITLES } from '@/words/names';
+import { addingChange, readAdding, type Adding } from './adding';
 import { nameOf } from './entry-words';
+import { entryBefore, type GoesTo } from './goes-to';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
 
 interface AddingLineProps extends Editing {
-  readonly chosen: ItemId | undefined;
+  readonly goesTo: GoesTo;
+  readonly onGoesTo: (goesTo: GoesTo) => void;
   readonly onAdded: (id: ItemId) => void;
+  /** A plan of more than one line. */
+  readonly onPage: (text: string) => void;
 }
 
 /** The line for adding: understood as it is typed, added with Enter; nothing typed is lost. */
-export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps) {
+export function AddingLine({
+  id,
+  routine,
+  change,
+  goesTo,
+  onGoesTo,
+  onAdded,
+  onPage,
+}: AddingLineProps) {
   const newId = useNewId();
   const t = useTokens();
-  const [typed, setTyped] = useState('');
-  const input = useRef<NativeInput>(null);
-  const place = useMemo(() => placeForNew(routine, chosen), [routine, chosen]);
-  const adding = useMemo(() => readAdding(typed, routine, place), [typed, routine, place]);
+  const dispatch = useAppDispatch();
+  const [typed, setTyped] = useState(useAppSelector((state) => state.lines[id]?.typed) ?? '');
+  /** One of the choices, by the arrow keys; none where it is left as it is read. */
+  const [picked, setPicked] = useState<number>();
   const [tried, setTried] = useState(false);
+  const input = useRef<NativeInput>(null);
+  const first = useMemo(() => readAdding(typed, routine, goesTo), [typed, routine, goesTo]);
+  const choices: readonly (Meant | undefined)[] = first.entry
+    ? [undefined, ...first.others]
+    : first.others;
+  const other = picked === undefined ? undefined : choices[picked];
+  const adding = useMemo(
+    () => (other ? readAdding(other.text, routine, first.goesTo) : first),
+    [other, routine, first],
+  );
+  useEffect(() => onPastedLines(input.current, onPage), [onPage]);
+  const type = (text: string) => {
+    setTyped(text);
+    setPicked(undefined);
+    setTried(false);
+  };
+  const keepUnsent = () => {
+    dispatch(typed.trim() === '' ? lineGone(id) : linesKept([{ id, typed }]));
+  };
   const add = () => {
+    if (first.turnsTo) {
+      onGoesTo(first.goesTo);
+      type('');
+      return;
+    }
     if (!adding.entry) {
       setTried(true);
       return;
     }
-    const id = itemIdSchema.parse(newId());
-    change(addingChange(routine, adding.entry, id, place));
-    setTyped('');
-    setTried(false);
-    onAdded(id);
+    const added = itemIdSchema.parse(newId());
+    change(addingChange(routine, adding.entry, added, adding.place));
+    type('');
+    onGoesTo({ after: added });
+    onAdded(added);
     input.current?.focus();
   };
   const take = (text: string) => {
-    setTyped(text);
+    type(text);
     input.current?.focus();
   };
-  const problem = tried || adding.offers.length === 0 ? adding.problem : '';
-  const after = place && entriesAround(routine, place)[place.at - 1];
+  const turn = (by: 1 | -1) => {
+    if (choices.length === 0) return;
+    const from = picked ?? (first.entry ? 0 : by > 0 ? -1 : 0);
+    setPicked((from + by + choices.length) % choices.length);
+  };
+  const problem = tried || first.others.length === 0 ? first.problem : '';
   return (
     <View style={[styles.box, { backgroundColor: t.ground, borderTopColor: t.line }]}>
-      {adding.offers.length > 0 && (
-        <View role="list" aria-label={BUILD.fits} style={styles.offers}>
-          {adding.offers.map(({ name, text }) => (
-            <View role="listitem" key={name}>
-              <Pressable
-                role="button"
-                onPress={() => take(text)}
-                style={[styles.offer, { borderColor: t.line, backgroundColor: t.sheet }]}
-              >
-                <Text variant="bodyLarge">{name}</Text>
-              </Pressable>
-            </View>
-          ))}
-        </View>
+      {typed.trim() !== '' && <Reading adding={adding} routine={routine} />}
+      {first.others.length > 0 && (
+        <ScrollView horizontal keyboardShouldPersistTaps="always" style={styles.others}>
+          <View role="list" aria-label={BUILD.fits} style={styles.offers}>
+            {first.others.map((one) => (
+              <View role="listitem" key={one.text}>
+                <Pressable
+                  role="button"
+                  onPress={() => take(one.text)}
+                  aria-current={other === one ? 'true' : undefined}
+                  style={[
+                    styles.offer,
+                    { borderColor: t.line, backgroundColor: t.sheet },
+                    other === one && { borderColor: t.ink, borderWidth: 2 },
+                  ]}
+                >
+                  <Text variant="bodyMedium">{one.name}</Text>
+                </Pressable>
+              </View>
+            ))}
+          </View>
+        </ScrollView>
       )}
       <View aria-live="polite">
         {problem !== '' && (
@@ -65,27 +125,24 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
             {problem}
           </Text>
         )}
-        {adding.adds !== '' && (
-          <Text variant="bodyMedium" style={{ color: t.quiet }}>
-            {[
-              adding.strict,
-              BUILD.adds(adding.adds),
-              adding.passed.length > 0 && BUILD.passed(adding.passed),
-            ]
-              .filter(Boolean)
-              .join(' · ')}
-            {after?.kind === 'item' && ` ${BUILD.after(nameOf(after, routine))}`}
-          </Text>
-        )}
       </View>
+      {tried && !first.entry && <WriteOwn name={typed} onGone={() => type('')} />}
+      <Where routine={routine} adding={first} onGoesTo={onGoesTo} isUsual={goesTo} />
       <View style={styles.line}>
         <Field
           ref={input}
           style={styles.input}
           label={BUILD.addLabel}
           value={typed}
-          onChangeText={setTyped}
+          onChangeText={type}
+          onBlur={keepUnsent}
           onSubmitEditing={add}
+          onKeyPress={(event) => {
+            const { key } = event.nativeEvent;
+            if (key !== 'ArrowDown' && key !== 'ArrowUp') return;
+            event.preventDefault();
+            turn(key === 'ArrowDown' ? 1 : -1);
+          }}
           submitBehavior="submit"
           autoCapitalize="none"
           autoCorrect={false}
@@ -105,16 +162,87 @@ export function AddingLine({ routine, change, chosen, onAdded }: AddingLineProps
   );
 }
 
+/** What the line is understood as, with its figure and the time it adds. */
+function Reading({ adding, routine }: { readonly adding: Adding; readonly routine: Routine }) {
+  const t = useTokens();
+  const { entry, strict, adds, passed, turnsTo, goesTo } = adding;
+  if (turnsTo && 'section' in goesTo) {
+    return <Text variant="bodyMedium">{BUILD.turnsTo(SECTION_TITLES[goesTo.section])}</Text>;
+  }
+  if (!entry) return null;
+  const drawn = entry.kind === 'item' ? itemInForce(entry, routine) : undefined;
+  return (
+    <View style={styles.reading} aria-live="polite">
+      {drawn && <Figure move={drawn.move} level={drawn.level} width={64} height={48} />}
+      <View style={styles.grow}>
+        <Text variant="titleMedium">{strict}</Text>
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {[BUILD.adds(adds), passed.length > 0 && BUILD.passed(passed)]
+            .filter(Boolean)
+            .join(' · ')}
+        </Text>
+      </View>
+    </View>
+  );
+}
+
+interface WhereProps {
+  readonly routine: Routine;
+  readonly adding: Adding;
+  readonly isUsual: GoesTo;
+  readonly onGoesTo: (goesTo: GoesTo) => void;
+}
+
+/** Where it goes, where that is not the end of main. */
+function Where({ routine, adding, isUsual, onGoesTo }: WhereProps) {
+  const t = useTokens();
+  const { place } = adding;
+  const isLast = place.at === routine.sections[place.section].length && place.inBlock === undefined;
+  if (place.section === 'main' && isLast) return null;
+  const before = isLast ? undefined : entryBefore(routine, place);
+  return (
+    <View style={styles.where}>
+      <Text variant="bodyMedium" style={[styles.grow, { color: t.quiet }]}>
+        {before
+          ? BUILD.after(nameOf(before, routine))
+          : BUILD.toEnd(SECTION_TITLES[place.section].toLowerCase())}
+      </Text>
+      {adding.goesTo === isUsual && (
+        <Target look="plain" label={BUILD.toMain} onPress={() => onGoesTo({ section: 'main' })} />
+      )}
+    </View>
+  );
+}
+
+/** For a move that nobody knows yet. */
+function WriteOwn({ name, onGone }: { readonly name: string; readonly onGone: () => void }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const newId = useNewId();
+  const write = () => {
+    const draft = emptyDraft(moveIdSchema.parse(`own-${newId()}`), EASY_BREATH);
+    const words = name.replace(/[\d:]+.*$/u, '').trim() || name.trim();
+    dispatch(draftKept({ ...draft, name: words.slice(0, 60) }));
+    onGone();
+    router.push(`/write-move/${draft.id}`);
+  };
+  return <Target look="plain" icon="rename" label={BUILD.writeOwn} onPress={write} />;
+}
+
 const styles = StyleSheet.create({
-  box: { borderTopWidth: 1, padding: 12, gap: 8 },
-  offers: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  box: { borderTopWidth: 1, padding: 12, paddingTop: 8, gap: 6 },
+  reading: { flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 48 },
+  grow: { flex: 1, minWidth: 0 },
+  others: { flexGrow: 0 },
+  offers: { flexDirection: 'row', gap: 8 },
   offer: {
     minHeight: TARGET,
     borderWidth: 1,
     borderRadius: 24,
-    paddingHorizontal: 16,
+    paddingHorizontal: 14,
     justifyContent: 'center',
   },
+  where: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   line: { flexDirection: 'row', alignItems: 'flex-end', gap: 8 },
   input: { flex: 1, minWidth: 0 },
   button: { minHeight: 50 },

@@ -3,13 +3,29 @@ import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, IconButton, TextInput } from 'react-native-paper';
 import { type ItemId, printClock } from '@/core/common';
-import { acceptFindings, changeHeader, entryAt, hasEntry, placeOf } from '@/core/routine';
+import {
+  acceptFindings,
+  addEntries,
+  changeHeader,
+  entryAt,
+  hasEntry,
+  placeOf,
+} from '@/core/routine';
 import { Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { NotFoundScreen, Saving } from '@/features/notices';
+import { PageSheet } from '@/features/page-in';
 import { onKey, showRow } from '@/platform/page';
-import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
+import {
+  changeRedone,
+  changeUndone,
+  scoreOf,
+  useAppDispatch,
+  useAppSelector,
+  useNewId,
+} from '@/state';
 import { AddingLine } from './adding-line';
 import { EntryPanel } from './entry-panel';
+import { TO_MAIN, type GoesTo } from './goes-to';
 import { FindingsCount, FindingsPanel, useFindings } from './findings';
 import { HeaderPanel } from './header-panel';
 import { MovesPane } from './moves-pane';
@@ -35,6 +51,10 @@ function Builder(editing: Editing) {
   const wide = window.width >= WIDE;
   const { id, routine } = editing;
   const [chosenId, setChosen] = useState<ItemId>();
+  const [goesTo, setGoesTo] = useState<GoesTo>(TO_MAIN);
+  const [page, setPage] = useState<string>();
+  const [newest, setNewest] = useState<ItemId>();
+  const newId = useNewId();
   const [aboutOpen, setAboutOpen] = useState(false);
   const [findingsOpen, setFindingsOpen] = useState(wide);
   const proposals = useProposals(editing);
@@ -54,11 +74,19 @@ function Builder(editing: Editing) {
   useEffect(() => {
     if (chosenId) showRow(chosenId);
   }, [chosenId]);
+  useEffect(() => {
+    if (newest && hasEntry(drawn, newest)) showRow(newest);
+  }, [newest, drawn]);
   const close = () => setChosen(undefined);
+  const showAdded = (added: ItemId) => {
+    if (wide) setChosen(added);
+    setNewest(added);
+  };
   const choose = (entry: ItemId) => {
     proposals.leave();
     if (!wide) setFindingsOpen(false);
     setChosen(entry);
+    setGoesTo({ after: entry });
   };
   // What is drawn anew only for what it shows has to be handed the same functions.
   const chooseRow = useSame(choose);
@@ -159,35 +187,58 @@ function Builder(editing: Editing) {
         </>
       }
     >
-      <View style={styles.panes}>
-        {wide && <MovesPane {...editing} chosen={chosen?.id} onAdded={setChosen} />}
-        <View style={[styles.middle, { backgroundColor: t.sheet }]}>
-          <StrandList
-            routine={drawn}
-            before={drawnBefore}
-            findings={findings.byEntry}
-            chosen={chosen?.id}
-            onChoose={chooseRow}
-          />
-          {!wide && panel && (
-            <ScrollView
-              style={[styles.sheet, { backgroundColor: t.ground, borderTopColor: t.ink }]}
-            >
-              {panel}
-            </ScrollView>
-          )}
-          {(wide || !panel) && (
-            <AddingLine
+      {page !== undefined ? (
+        <PageSheet
+          text={page}
+          setting={routine}
+          onTake={(placed) => {
+            editing.change(addEntries(routine, placed, newId));
+            setPage(undefined);
+          }}
+          onLeave={() => setPage(undefined)}
+        />
+      ) : (
+        <View style={styles.panes}>
+          {wide && (
+            <MovesPane
               {...editing}
-              chosen={wide ? chosen?.id : undefined}
-              onAdded={(added) => wide && setChosen(added)}
+              goesTo={goesTo}
+              onAdded={(added) => {
+                setChosen(added);
+                setGoesTo({ after: added });
+              }}
             />
           )}
+          <View style={[styles.middle, { backgroundColor: t.sheet }]}>
+            <StrandList
+              routine={drawn}
+              before={drawnBefore}
+              findings={findings.byEntry}
+              chosen={chosen?.id}
+              onChoose={chooseRow}
+            />
+            {!wide && panel && (
+              <ScrollView
+                style={[styles.sheet, { backgroundColor: t.ground, borderTopColor: t.ink }]}
+              >
+                {panel}
+              </ScrollView>
+            )}
+            {(wide || !panel) && (
+              <AddingLine
+                {...editing}
+                goesTo={goesTo}
+                onGoesTo={setGoesTo}
+                onAdded={showAdded}
+                onPage={setPage}
+              />
+            )}
+          </View>
+          {wide && (
+            <ScrollView style={[styles.right, { borderLeftColor: t.line }]}>{panel}</ScrollView>
+          )}
         </View>
-        {wide && (
-          <ScrollView style={[styles.right, { borderLeftColor: t.line }]}>{panel}</ScrollView>
-        )}
-      </View>
+      )}
     </Screen>
   );
 }

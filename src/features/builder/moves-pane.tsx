@@ -8,17 +8,18 @@ import { searchMoves } from '@/core/writing';
 import { Field, TARGET, useTokens } from '@/design';
 import { useNewId } from '@/state';
 import { POSITION_NAMES } from '@/words/names';
-import { addingChange, placeForNew } from './adding';
+import { addingChange } from './adding';
+import { placeForNew, type GoesTo } from './goes-to';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
 
 interface CataloguePaneProps extends Editing {
-  readonly chosen: ItemId | undefined;
+  readonly goesTo: GoesTo;
   readonly onAdded: (id: ItemId) => void;
 }
 
 /** The moves to pick from, on a wide screen. */
-export function MovesPane({ routine, change, chosen, onAdded }: CataloguePaneProps) {
+export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePaneProps) {
   const newId = useNewId();
   const t = useTokens();
   const [typed, setTyped] = useState('');
@@ -27,7 +28,7 @@ export function MovesPane({ routine, change, chosen, onAdded }: CataloguePanePro
   const add = (move: Move) => {
     const id = itemIdSchema.parse(newId());
     const entry = { kind: 'item', id, moveId: move.id } as const;
-    change(addingChange(routine, entry, id, placeForNew(routine, chosen)));
+    change(addingChange(routine, entry, id, placeForNew(routine, goesTo)));
     onAdded(id);
   };
   return (

@@ -1,5 +1,6 @@
 import type { MoveKind } from '@/core/moves';
 import type { Where } from '@/core/writing';
+import { EASY_BREATH } from '@/words/safety';
 
 export const CATALOGUE = {
   title: 'Moves',
@@ -16,7 +17,7 @@ export const CATALOGUE = {
   noOwn: 'You have no own moves like this. Write one, or change one that is here.',
   write: 'Write a move',
   unnamed: 'a new move',
-  easyBreath: 'Breathe easily; no holding.',
+  easyBreath: EASY_BREATH,
   goOn: (name: string) => `Go on writing ${name}`,
   save: 'Save own moves as a file',
   bringIn: 'Bring moves in',

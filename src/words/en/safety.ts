@@ -39,3 +39,6 @@ export const NOTHING_FOUND = 'Nothing found. What is said here never clears anyb
 
 /** The tiers as a printed sheet has them. */
 export const STOP_SIGNS_TITLE = 'Stop signs';
+
+/** What every new move starts with. */
+export const EASY_BREATH = 'Breathe easily; no holding.';

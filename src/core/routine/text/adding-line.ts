@@ -124,8 +124,13 @@ function strictForm(text: string, move: Move, setting: Setting): string | undefi
   const amount = match?.[1] ?? '';
   const sets = match?.[2] ?? '';
   const { kind } = ownDose(move, setting.group);
-  if (/^\d+$/.test(amount) && (kind === 'reps' || kind === 'breaths'))
-    return `${amount} ${kind}${sets}`;
+  if (/^\d+$/.test(amount) && (kind === 'reps' || kind === 'breaths')) {
+    const times = /\d+/.exec(sets)?.[0];
+    // Nobody does two reps in eight sets: of two bare numbers the smaller is the sets.
+    return times !== undefined && Number(times) > Number(amount)
+      ? `${times} ${kind} x${amount}`
+      : `${amount} ${kind}${sets}`;
+  }
   if (!parseDuration(amount).ok) return undefined;
   return kind === 'hold' ? `hold ${amount}${sets}` : `for ${amount}${sets}`;
 }

@@ -1,5 +1,5 @@
 /**
- * Lines as three hands write them, each with the move that is meant and what its dose must say. Made up
+ * Lines as three hands write them (and lines of all three that were kept aside), each with the move that is meant and what its dose must say. Made up
  * for this test.
  */
 const PHYSIOTHERAPIST = `
@@ -97,6 +97,13 @@ pursed lip breathing 5 breaths => Pursed-lip breath | 5 breaths
 prone press up 6 => Prone press-up | 6 reps
 side lying leg raise 10 each side => Side-lying leg raise | 10 reps, each side
 straight leg raise lowering 8 => Straight-leg lowering, small | 8 reps
+sit to stands 2x8 no hands => Sit to stand | 8 reps x2
+calf raises holding the chair x12 => Heel raises | 12 reps
+bridges 3 sets of 10 w/ 5 sec hold => Bridge | 10 reps x3, held 5s
+tandem stance holding the chair 20s each foot => Tandem stance | hold 20s, each side
+heel raises off the floor fingertips 2x10 => Heel raises | 10 reps x2
+one leg stand, fingertips, 10 secs L and R => One-leg stance | hold 10s, each side
+seated row with band 2 x 12 => Seated band row | 12 reps x2
 get up from the floor at a chair 2 each => All-fours to standing at a chair | 2 reps
 `;
 
@@ -198,6 +205,18 @@ standing figure four 20s each side => Standing figure four | hold 20s, each side
 `;
 
 const VOLUNTEER = `
+march in yr chair 1 min => Seated march | for 1:00
+sholder rolls x10 => Shoulder rolls | 10 reps
+anckle circles 10 => Ankle circles | 10 reps
+neck side to side 5 each => Neck tilt side to side | 5 reps
+reach up & breathe 5x => Arms-up breath | 5 breaths
+sit/stand x 8 => Sit to stand | 8 reps
+seated twists - 20 secs each side => Seated twist | hold 20s, each side
+heel-toe walking along the counter 1 min => Heel-to-toe line walk | for 1:00
+squeeze shoulder blades x 10 => Blade squeeze | 10 reps
+calf raises behind chair 10 => Heel raises | 10 reps
+chair twist 30s => Seated twist | hold 30s
+deep breaths x5 => Seated easy breath | 5 breaths
 cat cow 8 => All-fours cat | 8 reps
 hamstring stretch 30 seconds each leg => Seated hamstring reach | hold 30s, each side
 2 sets of 8 sit to stand => Sit to stand | 8 reps x2
@@ -301,6 +320,140 @@ knee to elbow sitting x10 => Seated knee to elbow | 10 reps
 slow march high knees, high march 10 => High march with a pause | 10 reps
 `;
 
+/** Lines that were kept aside while the others were being read right, and those it failed on then. */
+const KEPT_ASIDE = `
+ankle rolls 10 each foot => Ankle circles | 10 reps, each side
+toe wiggles 30 seconds => Toe spread | for 30s
+shoulder blade pinches 8 => Blade squeeze | 8 reps
+chair stands 10 => Sit to stand | 10 reps
+standing hip circles 5 each way => Hip circles at the chair | 5 reps
+hula hips 30s => Hip circles at the chair | for 30s
+tandem stand eyes open 20 seconds each side => Tandem stance | hold 20s, each side
+balance on one leg 10 sec each => One-leg stance | hold 10s, each side
+wall slides 8 => Wall angel | 8 reps
+seated side stretch, 20 seconds each side => Seated side bend | hold 20s, each side
+chin to chest 20s => Chin to chest, hands resting | hold 20s
+look over your shoulder 5 each side => Head turn | 5 reps
+ear to shoulder 15 secs each side => Neck side tilt | for 15s, each side
+cat stretch on hands and knees 8 => All-fours cat | 8 reps
+downward dog 5 breaths => Hips high, knees soft | 5 breaths
+cobra 5 breaths => Prone press-up | 5 breaths
+open book lying 5 each side => Open book | 5 breaths, each side
+windscreen wipers 10 => Knee drops | 10 reps
+happy baby 30s => Rocking on the back | for 30s
+knees side to side 10 => Knee drops | 10 reps
+hand squeezes 10 => Grip open and close | 10 reps
+make a fist and open 10 => Grip open and close | 10 reps
+finger stretches 5 => Finger glides | 5 reps
+thigh stretch standing holding chair 20s each leg => Standing front-thigh stretch | hold 20s, each side
+groin stretch 30s => Seated inner-thigh stretch | hold 30s
+butterfly stretch 30 secs => Floor butterfly | hold 30s
+inner thigh squeeze with a pillow 10 => Pillow squeeze | 10 reps
+band pull 12 => Band pull-apart | 12 reps
+row with band 10 => Seated band row | 10 reps
+punching 30 sec => Front elbow pull and reach | for 30s
+side steps with arms 1 min => Sideways steps | for 1:00
+grapevine 1 min => Sideways steps | for 1:00
+heel digs 1 min => Seated foot taps | for 1:00
+knee lifts 1 min => Seated knee lift | for 1:00
+box step 1 min => Sideways steps | for 1:00
+tap toes front 16 => Toe taps front | 16 reps
+seated jumping jacks 30s => Seated jacks | for 30s
+march and clap 1 minute => Seated march | for 1:00
+belly breathing 2 minutes => Belly breath, seated | for 2:00
+relax and breathe 1 min => Seated easy breath | for 1:00
+lie on back and breathe, 2 mins => Lying rest breath | for 2:00
+hamstring curls 12 each leg => Standing heel curl | 12 reps, each side
+leg swings 10 each => Straight-leg lift, forward and back | 10 reps, each side
+stand on one leg 15s each, hold the chair => One-leg stance | hold 15s, each side
+stretch arms across chest 20s each => Arm across the body | hold 20s, each side
+chest opener 20 sec => Seated chest opener | for 20s
+arm circles forward 30s => Standing arm circles | for 30s
+arm circles backwards 10 => Standing arm circles | for 10s
+march with high knees 1 min => High march with a pause | for 1:00
+marching seated 2 minutes => Seated march | for 2:00
+overhead reach 3 breaths => Clasped overhead reach | 3 breaths
+shoulder press with bottles 2x8 => Bottle press | 8 reps x2
+bicep curls with bottles 10 reps => Bottle curl | 10 reps
+seated rows 10 => Seated band row | 10 reps
+ankle pumps 1 min => Ankle pumps | for 1:00
+toe raises 2x10 => Toe raises | 10 reps x2
+hip abduction 2x10 each leg => Side leg raise at the chair | 10 reps x2, each side
+one leg stand at the counter 10 secs each => One-leg stance | hold 10s, each side
+stand with feet together 30s => Feet-together stance | hold 30s
+tandem walk 10 steps => Heel-to-toe line walk | for 10s
+sit to stand slowly 5 => Sit to stand | 5 reps
+seated boxing 1 min => Front elbow pull and reach | for 1:00
+seated cross punches 45 secs => Front elbow pull and reach | for 45s
+finger touches 10 => Thumb to tips | 10 reps
+wrist circles 5 each way => Wrist circles | 5 reps
+chin tucks 5 hold 5 secs => Chin tuck | 5 reps, held 5s
+neck rotations, slow, 5 each side => Head turn | 5 reps
+pec stretch in doorway 30s each => Wall chest stretch | hold 30s, each side
+upper trap stretch left and right 20s => Neck side tilt | for 20s, each side
+calf stretch against wall 2 x 30s each => Wall calf stretch | hold 30s x2, each side
+hip flexor lunge 30s each => Half-kneel hip flexor | hold 30s, each side
+figure 4 stretch lying 30 sec per side => Lying figure four | hold 30s, each side
+glute bridges 2 sets of 10 => Bridge | 10 reps x2
+cat camel 10 => All-fours cat | 10 reps
+bird dogs 8 per side => Bird dog | 8 reps
+child pose 1 min => Child's pose | for 1:00
+supine twist 30s/side => Lying twist | hold 30s, each side
+knees to chest 30s => Both knees hug | for 30s
+pelvic tilts 15 => Pelvic tilt | 15 reps
+dead bugs 10 => Leg lifts, one at a time | 10 reps
+plank 3x20s => Plank | hold 20s x3
+lateral raises 10 => Big arm sweep | 10 reps
+shoulder shrugs 10x => Shoulder slides up and down | 10 reps
+scapular squeezes hold 5s x10 => Blade squeeze | 10 reps, held 5s
+standing march holding the chair 1 min => Marching | for 1:00
+wall push-ups 3x8 => Wall push-up | 8 reps x3
+squats to chair 2x8 => Chair squat | 8 reps x2
+toe walking 30s => Heel walk, toe walk | for 30s
+heel walking 30 sec => Heel walk, toe walk | for 30s
+side stepping along the counter 1 min => Sideways steps | for 1:00, level along a counter
+butt kicks 30s => Standing heel curl | for 30s
+arm swings 20 => Standing turn | 20 reps
+deep breathing x 5 => Seated easy breath | 5 breaths
+shoulders - roll back x8 => Shoulder rolls | 8 reps
+tap toes 30 secs => Seated foot taps | for 30s
+heels up and down x 20 => Seated heel raises | 20 reps
+knees up 1 min => Seated knee lift | for 1:00
+stand up sit down x 6 => Sit to stand | 6 reps
+stand and sit 5 times => Sit to stand | 5 reps
+leg out to side 8 each => Seated leg out to the side | 8 reps, each side
+lift heels behind chair 15 => Heel raises | 15 reps
+balance - feet together 20 sec => Feet-together stance | hold 20s
+balance one foot 10 sec each side => One-leg stance | hold 10s, each side
+heel toe stand 20 sec each => Tandem stance | hold 20s, each side
+neck turn left and right 5 => Head turn | 5 reps
+ear to shoulder 3 each => Neck side tilt | 3 breaths, each side
+chest stretch hands behind 20 sec => Seated chest opener | for 20s
+side stretch arm over 15 sec each => Seated side bend | hold 15s, each side, level arm over
+ankle over knee stretch 20s each => Seated figure four | hold 20s, each side
+calf stretch holding chair 20 s each => Wall calf stretch | hold 20s, each side
+deep breath in and out 5 => Seated easy breath | 5 breaths
+thumb to fingers 3 times => Thumb to tips | 3 reps
+twist to look behind 3 each side => Seated twist | 3 reps, each side
+hip roll 5 each way => Hip circles at the chair | 5 reps
+elbow circles 8 => Shoulder rolls | 8 reps, level circling the elbows
+cross punches 30s => Front elbow pull and reach | for 30s
+seated marching w arms 1' => Seated march | for 1:00
+open & close hands 20 => Grip open and close | 20 reps
+shrug x10 => Shoulder slides up and down | 10 reps
+roll down the spine x 4 => Standing roll-down, in stages | 4 reps
+lying on back knees side to side 10 => Knee drops | 10 reps
+on all fours cat 8x => All-fours cat | 8 reps
+stretch whole body lying 3 breaths => Full-length reach | 3 breaths
+arms - reach up x8 => Clasped overhead reach | x8
+march, lift knees 60 secs => Marching | for 1:00
+toes up, heels up x 12 => Toe-heel walk, seated | 12
+stomp feet 30 sec => Marching | for 30s
+step forward and back 10 each leg => Step over a line | 10 reps
+heel to toe walk along the wall 30s => Heel-to-toe line walk | for 30s
+walk heel to toe 10 steps => Heel-to-toe line walk | for 10s
+`;
+
 export interface CorpusLine {
   readonly typed: string;
   readonly name: string;
@@ -321,4 +474,5 @@ export const CORPUS = {
   physiotherapist: lines(PHYSIOTHERAPIST),
   'dance teacher': lines(DANCE_TEACHER),
   volunteer: lines(VOLUNTEER),
+  'kept aside': lines(KEPT_ASIDE),
 };

@@ -3,7 +3,7 @@ import { itemIdSchema, type GroupName } from '@/core/common';
 import { ownDose, type Dose, type Move } from '@/core/moves';
 import { catalogueFor, readAddingLine, writeItem, type Setting } from '@/core/routine';
 import { readSaidDose, type SaidDose } from './said-dose';
-import { areGeneral, movesMeant, rootsOf, type Leaning } from './which-move';
+import { areGeneral, isManner, movesMeant, rootsOf, type Leaning } from './which-move';
 
 export interface PlainChoice {
   readonly move: Move;
@@ -19,6 +19,8 @@ export interface PlainReading {
   readonly sure: boolean;
   /** Words of the line that say nothing of the first. */
   readonly unknown: readonly string[];
+  /** Whether they only say how a thing is done. */
+  readonly onlyManner: boolean;
 }
 
 export interface PlainSetting extends Setting {
@@ -27,7 +29,7 @@ export interface PlainSetting extends Setting {
 }
 
 /** Nearer than this a name is taken as meant. */
-const SURE = 0.6;
+const SURE = 0.66;
 /** Without an amount, or with general words alone, the name has to be all there. */
 const WHOLE = 0.95;
 const MOST_CHOICES = 4;
@@ -49,6 +51,11 @@ const CONTACTS: readonly (readonly [RegExp, string])[] = [
   [/\bone hand\b/u, 'support one hand'],
 ];
 
+/** Who holds on to something stands by it; that it is a chair does not seat them. */
+const HOLDS_ON =
+  /\b(?:(?:hold(?:ing)?(?: on)?(?: to)?|behind|hands? on) (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair(?: back)?|counter|rail|wall|worktop|table|sink)|with chair support|along (?:the |a )?wall)\b/u;
+const GOES_WITHOUT_SAYING = /\boff the (?:floor|ground|mat)\b|\beyes open\b/u;
+
 /** Words that ask for a rest and for nothing else. */
 const REST =
   /^(?:(?:short|water|drink|little|quick|a) )*(?:rest|pause|break|breather|drink)s?(?: (?:for|and|break|drink|now))*$/u;
@@ -56,11 +63,21 @@ const REST =
 /** Reads a line in any order of words, with numbers and sides in every usual way. */
 export function readPlainLine(typed: string, setting: PlainSetting): PlainReading {
   const { dose, words } = readSaidDose(typed);
-  if (words === '' || REST.test(words)) return { choices: [], sure: false, unknown: [] };
+  if (words === '' || REST.test(words))
+    return { choices: [], sure: false, unknown: [], onlyManner: false };
+  const held = HOLDS_ON.test(words);
   const contacts = CONTACTS.filter(([said]) => said.test(words));
-  const name = contacts.reduce((text, [said]) => text.replace(said, ' '), words);
+  const name = contacts
+    .reduce((text, [said]) => text.replace(said, ' '), words)
+    .replace(HOLDS_ON, ' ')
+    .replace(GOES_WITHOUT_SAYING, ' ');
   const way = setting.at ? position(setting.at).way : USUAL_WAY[setting.group];
-  const leaning = { way, known: setting.at !== undefined, kind: kindSaid(dose) };
+  const leaning = {
+    each: dose.each === true,
+    way: held ? 'standing' : way,
+    known: held || setting.at !== undefined,
+    kind: kindSaid(dose),
+  } as const;
   const matches = movesMeant(catalogueFor(setting), name, leaning, MOST_CHOICES);
   const read = matches.flatMap((match) => {
     const clauses = contacts.map(([, clause]) => clause);
@@ -68,11 +85,15 @@ export function readPlainLine(typed: string, setting: PlainSetting): PlainReadin
     return choice ? [{ ...match, ...choice }] : [];
   });
   const [first] = read;
-  const bar = Object.keys(dose).length > 0 && !areGeneral(name) ? SURE : WHOLE;
+  const hasDose = Object.keys(dose).length > 0;
+  const bar = hasDose && !areGeneral(name) ? SURE : WHOLE;
+  // One word without an amount may be a name that is still being typed.
+  const isWhole = hasDose || rootsOf(name).length > 1;
   return {
     choices: read.map(({ move, text }) => ({ move, text })),
-    sure: first !== undefined && first.kept && first.score >= bar,
+    sure: first !== undefined && isWhole && first.kept && !first.saysOther && first.score >= bar,
     unknown: first?.unknown ?? [],
+    onlyManner: first?.unknown.every(isManner) ?? false,
   };
 }
 
@@ -104,7 +125,9 @@ function choiceOf(
     (clause) => clause !== undefined && clause !== false,
   );
   const level = levelMeant(move, words);
-  const lost = (amount === undefined && saysAmount(dose)) || (dose.only && !side);
+  // So many to a side of what is done by the clock.
+  const uncounted = amount?.startsWith('for ') && dose.bare !== undefined && dose.each;
+  const lost = (amount === undefined && saysAmount(dose)) || (dose.only && !side) || uncounted;
   const tries = [
     { clauses: level ? [...said, `level ${level}`] : said, kept: !lost },
     { clauses: said, kept: !lost },
@@ -133,6 +156,10 @@ function amountOf(dose: SaidDose, move: Move, { group }: Setting): string | unde
   const timed = (s: number) => `${isHeld ? 'hold' : 'for'} ${s}s${sets}`;
   if (breaths !== undefined) return `${breaths} breaths${sets}`;
   if (seconds !== undefined) {
+    const times = dose.reps ?? dose.sets ?? 1;
+    if (dose.held && own.kind === 'reps' && times > 1) {
+      return `${times} reps${dose.reps === undefined ? '' : sets}, held ${seconds}s`;
+    }
     if (dose.reps === undefined) return timed(seconds);
     if (own.kind === 'hold') return sets ? undefined : `hold ${seconds}s x${dose.reps}`;
     // Reps that are each held so long.

@@ -148,16 +148,24 @@ export function readSaidDose(typed: string): SaidLine {
       said.sets ??= n;
     else said.reps = n;
   });
-  take(/\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:reps?|repetitions?)(?![a-z])/u, (n) => (said.reps = n));
+  take(
+    /\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:reps?|repetitions?|counts?|steps)(?![a-z])/u,
+    (n) => (said.reps = n),
+  );
   take(/\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:times|x)(?![a-z])/u, (n) => {
     if (said.seconds !== undefined || said.breaths !== undefined) said.sets ??= n;
     else said.reps = n;
   });
   take(/\b(\d+)(?: ?(?:-|to) ?\d+)?\b/u, (n) => {
+    // "5, hold 5 s": so many, each held.
+    if (said.seconds !== undefined && /\bh[eo]ld/u.test(text)) said.reps ??= n;
     if (said.reps === undefined && said.seconds === undefined && said.breaths === undefined)
       said.bare = n;
   });
-  when(/\b(?:hold|holding|held)(?: (?:it|for|this))?\b(?! (?:the|on))/u, () => (said.held = true));
+  when(
+    /\b(?:hold|holding|held)(?: (?:it|for|this))?\b(?! (?:the|on|a|your|to|chair|counter|rail|wall)\b)/u,
+    () => (said.held = true),
+  );
   const words = kept.reduce((line, name, i) => line.replace(markOf(i), name), text);
   return {
     dose: said,

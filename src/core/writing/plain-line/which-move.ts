@@ -2,10 +2,11 @@ import { distance } from 'fastest-levenshtein';
 import { position, onSide } from '@/core/body';
 import { remember } from '@/core/common';
 import { foldName, usualLevel, type Catalogue, type Level, type Move } from '@/core/moves';
+import { SPOKEN_NAMES } from './spoken-names';
 
 /** Words that name nothing. */
 const FILLERS = new Set(
-  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat'.split(
+  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat too against along w yr ur n u'.split(
     ' ',
   ),
 );
@@ -90,10 +91,15 @@ function likeness(typed: string, named: string, isWord: boolean): number {
 interface Named {
   readonly move: Move;
   readonly roots: readonly string[];
-  readonly own: boolean;
+  /** What speaks for a name before one that is only said of a move. */
+  readonly more: number;
 }
 interface Known {
   readonly names: readonly Named[];
+  /** The names that have a root. */
+  readonly having: ReadonlyMap<string, readonly Named[]>;
+  /** All roots of a move's names. */
+  readonly named: ReadonlyMap<Move, ReadonlySet<string>>;
   /** How often a root stands in names: the rarer, the more it says. */
   readonly counts: ReadonlyMap<string, number>;
   /** Roots of a move's regions, and of its levels' names, places and props. */
@@ -104,12 +110,22 @@ interface Known {
 /** All words of a catalogue by their roots, once for each. */
 const knownOf = remember((catalogue: Catalogue): Known => {
   const names = catalogue.moves.flatMap((move) =>
-    [move.name, ...move.otherNames].map((name, i) => ({
+    [move.name, ...move.otherNames, ...(SPOKEN_NAMES.get(move.name) ?? [])].map((name, i) => ({
       move,
       roots: rootsOf(name),
-      own: i === 0,
+      more: i === 0 ? 0.1 : i <= move.otherNames.length ? 0.09 : 0,
     })),
   );
+  const having = new Map<string, Named[]>();
+  const named = new Map<Move, Set<string>>();
+  for (const name of names) {
+    const own = named.get(name.move) ?? new Set();
+    named.set(name.move, own);
+    for (const root of new Set(name.roots)) {
+      own.add(root);
+      having.set(root, [...(having.get(root) ?? []), name]);
+    }
+  }
   const counts = new Map<string, number>();
   for (const { roots } of names) {
     for (const root of new Set(roots)) counts.set(root, (counts.get(root) ?? 0) + 1);
@@ -121,7 +137,7 @@ const knownOf = remember((catalogue: Catalogue): Known => {
     }),
   );
   const allAbout = new Set([...about.values()].flatMap((roots) => [...roots]));
-  return { names, counts, about, allAbout };
+  return { names, having, named, counts, about, allAbout };
 });
 
 const weightIn = ({ counts }: Known, root: string) => 1 / Math.sqrt(counts.get(root) ?? 1) + 0.25;
@@ -144,6 +160,20 @@ function typedIn(known: Known, root: string): Typed {
   return { root, like: new Map(like), likeAbout };
 }
 
+/** How a thing is done, and not which: told as passed over, and no sign of another move. */
+const MANNER = new Set(
+  rootsOf(
+    'forward forwards backward backwards back clockwise anticlockwise alternate alternating big small wide counter quick fast',
+  ),
+);
+
+export const isManner = (word: string): boolean => rootsOf(word).every((root) => MANNER.has(root));
+
+/** What a line begins with is what it is about. */
+const FIRST = 0.05;
+/** Heel to toe is not heels, then toes. */
+const IN_ORDER = 0.12;
+
 /** What else of a line and its room speaks for a move. */
 export interface Leaning {
   /** How people are placed now, or the group's usual way. */
@@ -151,6 +181,8 @@ export interface Leaning {
   /** Whether that is known, and not only usual. */
   readonly known: boolean;
   readonly kind: 'hold' | 'reps' | 'breaths' | undefined;
+  /** Whether sides are named: then it is nothing that is done for both at once. */
+  readonly each: boolean;
 }
 
 export interface Match {
@@ -159,6 +191,8 @@ export interface Match {
   readonly score: number;
   /** Words of the line that its names, levels, places and props have not. */
   readonly unknown: readonly string[];
+  /** Whether one of them is a word of other moves: then it may be another one that is meant. */
+  readonly saysOther: boolean;
 }
 
 /** The moves that words may mean, the likeliest first. */
@@ -174,28 +208,40 @@ export function movesMeant(
   if (typed.length === 0) return [];
   const folded = foldName(words);
   const places = PLACES.filter(([word]) => word.test(folded)).map(([, is]) => is);
+  const order = said.map(({ root }) => root).join(' ');
   const best = new Map<Move, number>();
-  for (const { move, roots, own } of known.names) {
-    const score = dice(typed, roots, known, move) + (own ? 0.01 : 0);
+  const near = new Set(
+    typed.flatMap(({ like }) => [...like.keys()].flatMap((root) => known.having.get(root) ?? [])),
+  );
+  for (const { move, roots, more } of near) {
+    const leads = typed[0] && roots.some((root) => typed[0]?.like.has(root)) ? FIRST : 0;
+    const score =
+      dice(typed, roots, known, move) + more + leads + (roots.join(' ') === order ? IN_ORDER : 0);
     if (score > (best.get(move) ?? 0.2)) best.set(move, score);
   }
   const lean = (move: Move) => {
     const place = places.reduce((sum, is) => sum + (move.levels.some(is) ? 0.08 : -0.25), 0);
     const isThere = places.length === 0 && wayOf(usualLevel(move)) === leaning.way;
     const way = isThere ? (leaning.known ? 0.3 : 0.06) : 0;
-    return place + way + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
+    const sided = leaning.each && move.sides === 'both' ? -0.08 : 0;
+    return place + way + sided + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
   };
   return [...best]
     .map(([move, score]) => ({ move, score: score + lean(move) }))
     .sort((a, b) => b.score - a.score)
     .slice(0, most)
     .map(({ move, score }) => {
-      const named = known.names.filter((one) => one.move === move).flatMap(({ roots }) => roots);
+      const named = [...(known.named.get(move) ?? [])];
       const unknown = said.filter((_, i) => {
         const word = typed[i];
         return word && !named.some((root) => word.like.has(root)) && !isAbout(word, known, move);
       });
-      return { move, score, unknown: unknown.map(({ word }) => word) };
+      return {
+        move,
+        score,
+        unknown: unknown.map(({ word }) => word),
+        saysOther: unknown.some(({ root }) => known.counts.has(root) && !MANNER.has(root)),
+      };
     });
 }
 
@@ -209,7 +255,8 @@ function dice(typed: readonly Typed[], named: readonly string[], known: Known, m
     const likes = left.map((root) => word.like.get(root) ?? 0);
     const like = Math.max(0, ...likes);
     if (like === 0) {
-      all += weightIn(known, word.root) * (isAbout(word, known, move) ? 0.25 : 1);
+      const aside = isAbout(word, known, move) || MANNER.has(word.root);
+      all += weightIn(known, word.root) * (aside ? 0.25 : 1);
       continue;
     }
     const [root = word.root] = left.splice(likes.indexOf(like), 1);

@@ -132,7 +132,7 @@ export const UPPER_BACK: readonly Move[] = [
     breathOn: { round: 'out', effort: 'in' },
   }),
   move('Standing turn', {
-    others: ['Turn in standing'],
+    others: ['Turn in standing', 'Standing twist'],
     kind: 'mobility',
     family: 'trunk-turn',
     regions: ['upper-back', 'ribs-sides'],

@@ -1,0 +1,97 @@
+import { itemIdSchema } from '@/core/common';
+import {
+  catalogueFor,
+  readAddingLine,
+  writeItem,
+  writeLine,
+  type Line,
+  type LocalProblem,
+} from '@/core/routine';
+import { searchMoves } from '../find-moves/search';
+import { readPlainLine, readPlainRest, type PlainSetting } from './plain-line';
+
+/** A move that a line may mean, and the strict line that would be. */
+export interface Meant {
+  readonly name: string;
+  readonly text: string;
+}
+
+/** What the line for adding makes of what is typed. */
+export interface TypedLine {
+  /** What would be added; only where it is sure, and nothing that was said is lost. */
+  readonly line: Line | undefined;
+  /** It as strict text; empty where nothing is sure. */
+  readonly text: string;
+  /** Other moves that may be meant, the likeliest first. */
+  readonly others: readonly Meant[];
+  /** Words that say nothing of the move, and were passed over. */
+  readonly passed: readonly string[];
+  readonly problem: LocalProblem | undefined;
+}
+
+const TRIAL = itemIdSchema.parse('trial');
+const MOST_OTHERS = 3;
+
+/**
+ * Reads one line as it is typed for adding: strictly where it is strict, else as people write it, in
+ * any order of words. Never throws; a line that means nothing has a problem.
+ *
+ * @example readTypedLine('10 shoulder rolls', { group: 'desk' }).text // 'Shoulder rolls: 10 reps'
+ */
+export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
+  const catalogue = catalogueFor(setting);
+  const sure = (line: Line, more: Partial<TypedLine> = {}): TypedLine => ({
+    line,
+    text: line.kind === 'item' ? writeItem(line, catalogue) : writeLine(line, catalogue),
+    others: [],
+    passed: [],
+    problem: undefined,
+    ...more,
+  });
+  const strict = readAddingLine(typed, TRIAL, setting);
+  const [problem] = strict.problems;
+  if ('line' in strict) return sure(strict.line);
+  const { item } = strict;
+  const seconds = item ? undefined : readPlainRest(typed);
+  if (seconds !== undefined && seconds > 0) {
+    return sure({ kind: 'rest', id: TRIAL, restMs: seconds * 1000 });
+  }
+  const plain = readPlainLine(typed, setting);
+  const others = (taken?: string): readonly Meant[] =>
+    plain.choices
+      .map(({ move, text }) => ({ name: move.name, text }))
+      .filter(({ text }) => text !== taken);
+  if (item && !problem) {
+    const { name } = catalogue.byId.get(item.moveId) ?? { name: '' };
+    const unlike = others().filter((one) => one.name !== name);
+    return sure(item, { others: typed.includes(':') ? [] : unlike.slice(0, MOST_OTHERS) });
+  }
+  const [best] = plain.choices;
+  // Where the move is clear and a word is not, that word is told and not passed over.
+  if (plain.sure && best && (plain.unknown.length === 0 || plain.onlyManner || !item)) {
+    const reading = readAddingLine(best.text, TRIAL, setting);
+    if ('item' in reading && reading.item) {
+      const unlike = others(best.text).slice(0, MOST_OTHERS);
+      return sure(reading.item, { others: unlike, passed: plain.unknown });
+    }
+  }
+  // Without an amount a name may still be being typed: what begins so comes first.
+  const begun = /\d/u.test(typed) ? [] : named(typed, setting);
+  const near = [...begun, ...others()].filter(
+    ({ name }, i, all) => all.findIndex((one) => one.name === name) === i,
+  );
+  return {
+    line: undefined,
+    text: '',
+    others: (near.length > 0 ? near : named(typed, setting)).slice(0, MOST_OTHERS + 1),
+    passed: [],
+    problem,
+  };
+}
+
+/** Moves that have every word typed before the dose. */
+function named(typed: string, setting: PlainSetting): readonly Meant[] {
+  const words = typed.split(/[:,\d]/u)[0]?.trim() ?? '';
+  const found = words.length < 2 ? [] : searchMoves(catalogueFor(setting), words);
+  return found.slice(0, MOST_OTHERS + 1).map(({ name }) => ({ name, text: `${name}: ` }));
+}

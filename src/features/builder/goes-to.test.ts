@@ -1,0 +1,44 @@
+import { countingIds, itemIdSchema, routineIdSchema } from '@/core/common';
+import { itemsInOrder, readRoutineText } from '@/core/routine';
+import { readAdding } from './adding';
+import { TO_MAIN, placeBefore, placeForNew } from './goes-to';
+
+const { routine } = readRoutineText(
+  'group: older\n\n[warm-up]\nMarching\n\n[main]\nHeel raises\nSeated cat',
+  {
+    id: routineIdSchema.parse('r'),
+    newId: countingIds('i'),
+    untitled: 'x',
+  },
+);
+const [march, raises] = itemsInOrder(routine);
+
+describe('where a new line goes', () => {
+  test('behind the row it is to follow, else to the end of its section', () => {
+    if (!march || !raises) throw new Error('no rows');
+    expect(placeForNew(routine, { after: march.id })).toEqual({ section: 'warm-up', at: 1 });
+    expect(placeForNew(routine, { after: raises.id })).toEqual({ section: 'main', at: 1 });
+    expect(placeForNew(routine, TO_MAIN)).toEqual({ section: 'main', at: 2 });
+    const gone = { after: itemIdSchema.parse('gone') };
+    expect(placeForNew(routine, gone)).toEqual({ section: 'main', at: 2 });
+  });
+
+  test('people are where the line before has left them', () => {
+    expect(placeBefore(routine, { section: 'main', at: 1 })).toMatch(/^stand/);
+    expect(placeBefore(routine, { section: 'main', at: 2 })).toMatch(/^sit/);
+    expect(placeBefore(routine, { section: 'settle', at: 0 })).toBeUndefined();
+  });
+
+  test('a line may name its section itself', () => {
+    expect(readAdding('settle', routine, TO_MAIN)).toMatchObject({
+      turnsTo: true,
+      goesTo: { section: 'settle' },
+    });
+    const adding = readAdding('warm-up: 10 shoulder rolls', routine, TO_MAIN);
+    expect(adding).toMatchObject({
+      turnsTo: false,
+      place: { section: 'warm-up', at: 1 },
+      strict: 'Shoulder rolls: 10 reps',
+    });
+  });
+});

@@ -1,0 +1,2 @@
+export { PageSheet } from './page-sheet';
+export { placedFrom, readRows, type Decided } from './rows';
