@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, openDemo, openRoutine, test } from './browser';
+import { expect, openDemo, openRoutine, test, tool } from './browser';
 
 /** What axe finds on the page; of the named rules alone, where any are named. */
 async function violations(page: Page, rules?: string[]) {
@@ -52,7 +52,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'routine with a row chosen': async (page) => {
     await openRoutine(page, 'Signal box reset');
     await page.getByRole('button', { name: /^Seated hamstring/ }).click();
-    await page.getByRole('button', { name: 'Group and time' }).click();
+    await tool(page, 'Group and time');
   },
   'lead, ready': lead,
   'lead, working one side': async (page) => {
@@ -79,7 +79,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   'a fit before it is kept': async (page) => {
     await openRoutine(page, 'Signal box reset');
-    await page.getByRole('banner').getByRole('button', { name: 'Fit to 10:00' }).click();
+    await tool(page, 'Fit to 10:00');
     await expect(page.getByText('9:16 → 10:00')).toBeVisible();
     await expect(page.getByText(/^Findings: /)).toBeVisible();
   },
@@ -143,7 +143,7 @@ test('a routine is built and opened by keyboard only', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: /^Signal box reset/ }).focus();
   await page.keyboard.press('Enter');
-  const rows = page.getByRole('group', { name: 'The routine in order' }).getByRole('button');
+  const rows = page.locator('[data-strand-row]');
   await rows.first().focus();
   await page.keyboard.press('ArrowDown');
   await expect(rows.nth(1)).toBeFocused();

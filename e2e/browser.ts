@@ -64,6 +64,10 @@ export async function openRoutine(page: Page, title: string): Promise<void> {
  */
 export async function openChecked(page: Page, title: string): Promise<void> {
   await openRoutine(page, title);
+  await checked(page);
+}
+
+export async function checked(page: Page): Promise<void> {
   await expect(page.getByRole('button', { name: /^Findings: (?!looking)/ })).toBeVisible();
 }
 
@@ -71,4 +75,19 @@ export async function openChecked(page: Page, title: string): Promise<void> {
 export async function saved(page: Page): Promise<void> {
   await page.waitForTimeout(200);
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
+
+/** Uses a tool of the builder; those that there is no room for fold away behind one. */
+export async function tool(page: Page, name: string): Promise<void> {
+  const own = page.getByRole('banner').getByRole('button', { name });
+  const tools = page.getByRole('button', { name: 'Tools', exact: true });
+  await expect(tools).toBeVisible();
+  if (!(await own.isVisible())) {
+    await tools.click();
+    await page.getByRole('main').getByRole('button', { name }).click();
+  } else await own.click();
+}
+
+export async function closePanel(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
 }

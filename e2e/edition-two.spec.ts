@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { expect, openChecked, openDemo, saved, test } from './browser';
+import { checked, expect, openDemo, saved, test } from './browser';
 
 const CLASS = `title: Long way round
 group: desk
@@ -32,7 +32,8 @@ async function bringIn(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Bring in' }).click();
   await page.getByRole('textbox', { name: 'A plan, or routine text' }).fill(CLASS);
   await page.getByRole('button', { name: 'Add routine' }).click();
-  await openChecked(page, 'Long way round');
+  await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('Long way round');
+  await checked(page);
 }
 
 test('what is written is read on the strand, changed in the panel and kept', async ({ page }) => {

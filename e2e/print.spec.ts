@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, test } from './browser';
+import { expect, openDemo, test, tool } from './browser';
 
 async function openPrint(page: Page, title: string) {
   await openDemo(page);
@@ -45,8 +45,7 @@ test('pictures of a usual routine are one page', async ({ page, browser }) => {
 test('from the routine, by what its head offers', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Signal box reset' }).click();
-  await page.getByRole('button', { name: 'Group and time' }).click();
-  await page.getByRole('button', { name: 'Print pictures or cues' }).click();
+  await tool(page, 'Print pictures or cues');
   await expect(page.getByRole('heading', { name: 'Print Signal box reset' })).toBeVisible();
   await page.getByRole('button', { name: 'Back' }).click();
   await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('Signal box reset');

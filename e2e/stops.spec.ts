@@ -1,11 +1,11 @@
-import { expect, openDemo, openRoutine, test } from './browser';
+import { expect, openDemo, openRoutine, test, tool } from './browser';
 
 test('stops stand before the start, are led past by a deliberate act, and the record keeps it', async ({
   page,
 }) => {
   await openDemo(page);
   await openRoutine(page, 'Signal box reset');
-  await page.getByRole('button', { name: 'Group and time' }).click();
+  await tool(page, 'Group and time');
   const limits = page.getByRole('textbox', { name: /^Limits in the group/ });
   await limits.fill('hip replacement left, unsteady');
   await limits.press('Enter');

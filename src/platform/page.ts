@@ -69,6 +69,11 @@ export function showFirstToMend(): void {
   });
 }
 
+/** Puts the focus into the field with this label. */
+export function focusField(label: string): void {
+  document.querySelector<HTMLElement>(`[aria-label="${CSS.escape(label)}"]`)?.focus();
+}
+
 /** Brings the element that carries `data-strand-row` with this id into view. */
 export function showRow(id: string): void {
   document

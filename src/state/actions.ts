@@ -1,4 +1,10 @@
-import { routineIdSchema, type MoveId, type NewId, type RoutineId } from '@/core/common';
+import {
+  isoWithOffset,
+  routineIdSchema,
+  type MoveId,
+  type NewId,
+  type RoutineId,
+} from '@/core/common';
 import type { Move } from '@/core/moves';
 import {
   itemsOutOfLine,
@@ -11,7 +17,9 @@ import { isLikeShipped, isShipped, type Bringing } from '@/core/writing';
 import { draftKept, draftLetGo, moveLetGo, movesBrought, selectOwnMoves } from './moves';
 import { noticeClosed, noticeShown, type Notice } from './hall/notices';
 import { routineChanged, routineDeleted, routinesBrought } from './routines';
+import { binEmptied, binFilled } from './bin';
 import { runDeleted, runsBrought } from './runs';
+import { versionsKept } from './versions';
 import type { AppThunk } from './slices';
 
 /** A routine with nothing in it; returns its id. */
@@ -40,10 +48,18 @@ export function bringIn(routine: Routine): AppThunk<RoutineId> {
   };
 }
 
-export function duplicateRoutine(id: RoutineId, title: string): AppThunk {
+/** A copy, for another group or another length where that is said; returns its id. */
+export function duplicateRoutine(
+  id: RoutineId,
+  title: string,
+  words: Partial<Pick<Routine, 'group' | 'slotMs'>> = {},
+): AppThunk<RoutineId | undefined> {
   return (dispatch, getState, { newId }) => {
     const kept = getState().routines[id];
-    if (kept) dispatch(routinesBrought([{ ...underFreshIds(kept.routine, newId), title }]));
+    if (!kept) return undefined;
+    const copy = { ...underFreshIds(kept.routine, newId), ...words, title };
+    dispatch(routinesBrought([copy]));
+    return copy.id;
   };
 }
 
@@ -66,11 +82,41 @@ function underFreshIds(routine: Routine, newId: NewId): Routine {
 }
 
 export function deleteRoutine(id: RoutineId): AppThunk {
-  return (dispatch, getState) => {
+  return (dispatch, getState, { clock }) => {
     const kept = getState().routines[id];
     if (!kept) return;
+    const binnedAt = isoWithOffset(clock.wallTime());
+    dispatch(binFilled([{ routine: kept.routine, binnedAt }]));
     dispatch(routineDeleted(id));
     dispatch(noticeShown({ kind: 'routine-deleted', routine: kept.routine }));
+  };
+}
+
+/** Brings a routine back from the bin. */
+export function restoreRoutine(id: RoutineId): AppThunk {
+  return (dispatch, getState) => {
+    const binned = getState().bin[id];
+    if (!binned) return;
+    dispatch(routinesBrought([binned.routine]));
+    dispatch(binEmptied(id));
+  };
+}
+
+/** A new routine that nothing was done to leaves nothing behind. */
+export function dropUntouched(id: RoutineId): AppThunk {
+  return (dispatch) => {
+    dispatch(routineDeleted(id));
+  };
+}
+
+/** Keeps a routine as it is now under a name, to go back to. */
+export function keepVersion(routineId: RoutineId, name: string): AppThunk {
+  return (dispatch, getState, { newId, clock }) => {
+    const kept = getState().routines[routineId];
+    if (!kept) return;
+    const { routine } = kept;
+    const keptAt = isoWithOffset(clock.wallTime());
+    dispatch(versionsKept([{ id: newId(), routineId, name, keptAt, routine }]));
   };
 }
 
@@ -134,7 +180,10 @@ export function bringMovesIn({ own, added, replaced }: Bringing): AppThunk {
 /** Takes back what a notice tells of. */
 export function takeBack(notice: Notice): AppThunk {
   return (dispatch) => {
-    if (notice.kind === 'routine-deleted') dispatch(routinesBrought([notice.routine]));
+    if (notice.kind === 'routine-deleted') {
+      dispatch(routinesBrought([notice.routine]));
+      dispatch(binEmptied(notice.routine.id));
+    }
     if (notice.kind === 'move-deleted' || notice.kind === 'move-reverted') {
       dispatch(movesBrought([notice.move]));
     }

@@ -10,6 +10,17 @@ const newIds =
   (_, __, { newId }) =>
     newId;
 
+const nows =
+  (): AppThunk<() => Date> =>
+  (_, __, { clock }) =>
+  () =>
+    clock.wallTime();
+
+/** The time of day, from the platform as everywhere. */
+export function useNow(): () => Date {
+  return useAppDispatch()(nows());
+}
+
 /** Ids for what is made here, from the platform as everywhere. */
 export function useNewId(): NewId {
   return useAppDispatch()(newIds());

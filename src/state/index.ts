@@ -1,21 +1,25 @@
+export { BIN_DAYS, binEmptied, daysLeft } from './bin';
 export {
   bringIn,
   bringMovesIn,
   createRoutine,
   deleteRoutine,
   dropDraft,
+  dropUntouched,
   duplicateRoutine,
   keepMove,
+  keepVersion,
   letGo,
   letMoveGo,
   renameRoutine,
+  restoreRoutine,
   startEmpty,
   takeBack,
 } from './actions';
 export { routineToBuild } from './carried';
 export { deviceSet, type DeviceState } from './hall/device';
 export { noticeClosed, noticeShown, type Notice } from './hall/notices';
-export { useAppDispatch, useAppSelector, useNewId } from './hooks';
+export { useAppDispatch, useAppSelector, useNewId, useNow } from './hooks';
 export {
   leadDecided,
   leadPassed,
@@ -32,5 +36,7 @@ export { changeRedone, changeUndone, routineChanged } from './routines';
 export { runDeleted, runsBrought } from './runs';
 export { addTimerOf, scoreOf } from './scores';
 export type { AppDispatch, AppState } from './slices';
+export { marked } from './hall/marks';
+export { versionGone, type Version } from './versions';
 export { findingsOf, fitTo, mendsFor, ordered } from './worker-tasks';
 export { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';

@@ -25,11 +25,21 @@ import {
 } from '@/core/routine';
 import { DRAFT_MIGRATIONS, DRAFT_VERSION, moveDraftSchema, type MoveDraft } from '@/core/writing';
 import { leadFound, leadLost, type LeadState } from './lead';
+import { binEmptied, binFilled, binnedSchema, type Binned } from './bin';
+import { historiesOf, historySchema, type History } from './histories';
 import { lineGone, linesKept, unsentLineSchema, type UnsentLine } from './lines';
 import { draftLetGo, draftsKept, moveLetGo, movesBrought } from './moves';
-import { routineDeleted, routineTold, routinesBrought, type RoutinesState } from './routines';
+import {
+  historiesBrought,
+  historyLost,
+  routineDeleted,
+  routineTold,
+  routinesBrought,
+  type RoutinesState,
+} from './routines';
 import { runDeleted, runsBrought } from './runs';
 import type { AppState } from './slices';
+import { versionGone, versionSchema, versionsKept, type Version } from './versions';
 import { kindOf, type AnyKind, type Part } from './storage/kind';
 
 /** The routine inside of a run or a class counts its versions for itself. */
@@ -162,6 +172,57 @@ const LINE = kindOf<AppState, UnsentLine>({
   told: false,
 });
 
+const histories = createSelector(
+  ({ routines }: { routines: RoutinesState }) => routines,
+  historiesOf,
+);
+
+/** What can be undone; not told, as each window undoes its own. */
+const HISTORY = kindOf<AppState, History>({
+  name: 'history',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: historySchema,
+  idOf: ({ id }) => id,
+  slice: {
+    all: histories,
+    put: historiesBrought,
+    remove: (id) => historyLost(routineIdSchema.parse(id)),
+  },
+  told: false,
+});
+
+/** A routine that lies within something else, brought up with it. */
+const inHolder = routineInside((holder, to) =>
+  isRecord(holder) ? { ...holder, routine: to(holder.routine) } : holder,
+);
+
+/** Routines that were deleted and can be brought back. */
+const BINNED = kindOf<AppState, Binned>({
+  name: 'binned',
+  many: true,
+  version: 1,
+  migrations: [],
+  parts: [inHolder],
+  schema: binnedSchema,
+  idOf: ({ routine }) => routine.id,
+  slice: { all: ({ bin }) => bin, put: binFilled, remove: binEmptied },
+  told: true,
+});
+
+const VERSION = kindOf<AppState, Version>({
+  name: 'version',
+  many: true,
+  version: 1,
+  migrations: [],
+  parts: [inHolder],
+  schema: versionSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ versions }) => versions, put: versionsKept, remove: versionGone },
+  told: true,
+});
+
 const LEAD = kindOf<AppState, KeptLead>({
   name: 'lead',
   many: true,
@@ -178,4 +239,13 @@ const LEAD = kindOf<AppState, KeptLead>({
  * What the workshop reads when it opens. Moves come first: routines then stand on moves that are
  * there, here and in other tabs.
  */
-export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [MOVE, DRAFT, ROUTINE, LINE, LEAD];
+export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [
+  MOVE,
+  DRAFT,
+  ROUTINE,
+  HISTORY,
+  LINE,
+  BINNED,
+  VERSION,
+  LEAD,
+];

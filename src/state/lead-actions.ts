@@ -12,6 +12,7 @@ import {
   leadTallied,
   leadsElsewhere,
 } from './lead';
+import { marked } from './hall/marks';
 import { runsBrought } from './runs';
 import type { AppThunk } from './slices';
 import { takingPart } from './taking-part';
@@ -69,6 +70,7 @@ export function endLead(how: RunEnd): AppThunk {
     }
     const endedAt = isoWithOffset(clock.wallTime());
     dispatch(runsBrought([runOf(lead, { id: runId, startedAt, endedAt, how }, scorePhrases)]));
+    dispatch(marked({ id: lead.routine.id, ledAt: startedAt }));
     dispatch(leadEnded(runId));
   };
 }

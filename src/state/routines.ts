@@ -1,15 +1,13 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { RoutineId } from '@/core/common';
+import {
+  MOST_UNDO,
+  withHistory,
+  type History,
+  type KeptRoutine,
+  type RoutinesState,
+} from './histories';
 import { applyChange, changeBetween, reversed, type Change, type Routine } from '@/core/routine';
-
-/** A routine with what can be undone. The routine is saved; its history is momentary. */
-export interface KeptRoutine {
-  readonly routine: Routine;
-  readonly past: readonly Change[];
-  readonly future: readonly Change[];
-}
-
-export type RoutinesState = Readonly<Record<RoutineId, KeptRoutine>>;
 
 const initialState: RoutinesState = {};
 const fresh = (routine: Routine): KeptRoutine => ({ routine, past: [], future: [] });
@@ -23,6 +21,16 @@ const slice = createSlice({
       ...state,
       ...Object.fromEntries(payload.map((routine) => [routine.id, fresh(routine)])),
     }),
+    /** What can be undone, from storage; after the routines themselves. */
+    historiesBrought: (state, { payload }: PayloadAction<readonly History[]>) => ({
+      ...state,
+      ...Object.fromEntries(
+        payload.flatMap((history) => {
+          const kept = state[history.id];
+          return kept ? [[history.id, withHistory(kept, history)]] : [];
+        }),
+      ),
+    }),
     /** What another tab made of a routine: one more change, which can be undone like any other. */
     routineTold: (state, { payload: routine }: PayloadAction<Routine>) => {
       const kept = state[routine.id];
@@ -30,6 +38,10 @@ const slice = createSlice({
       const change = changeBetween(kept.routine, routine);
       const past = change.steps.length > 0 ? [...kept.past, change] : kept.past;
       return { ...state, [routine.id]: { routine, past, future: [] } };
+    },
+    historyLost: (state, { payload }: PayloadAction<RoutineId>) => {
+      const kept = state[payload];
+      return kept ? { ...state, [payload]: fresh(kept.routine) } : state;
     },
     routineDeleted: (state, { payload }: PayloadAction<RoutineId>) =>
       Object.fromEntries(Object.entries(state).filter(([id]) => id !== payload)),
@@ -40,7 +52,8 @@ const slice = createSlice({
       const kept = state[id];
       if (!kept) return state;
       const routine = applyChange(kept.routine, change);
-      return { ...state, [id]: { routine, past: [...kept.past, change], future: [] } };
+      const past = [...kept.past, change].slice(-MOST_UNDO);
+      return { ...state, [id]: { routine, past, future: [] } };
     },
     changeUndone: (state, { payload }: PayloadAction<RoutineId>) => {
       const kept = state[payload];
@@ -63,6 +76,8 @@ const slice = createSlice({
 
 export const {
   routinesBrought,
+  historiesBrought,
+  historyLost,
   routineTold,
   routineDeleted,
   routineChanged,
@@ -70,3 +85,4 @@ export const {
   changeRedone,
 } = slice.actions;
 export const routinesReducer = slice.reducer;
+export type { KeptRoutine, RoutinesState } from './histories';

@@ -1,6 +1,9 @@
 import isEqual from 'fast-deep-equal';
+import { position } from '@/core/body';
+import { laneValues } from '@/core/people';
 import type { Routine } from '@/core/routine';
-import type { OpenClass, Row, ShelfState } from './hall/shelf';
+import { isWork, type Score, type Segment } from '@/core/timing';
+import { ROW_PLACES, type OpenClass, type Row, type RowPlace, type ShelfState } from './hall/shelf';
 import type { LeadState } from './lead';
 import type { RoutinesState } from './routines';
 import { scoreOf } from './scores';
@@ -14,7 +17,41 @@ interface Shown {
 /** What the list shows of a routine. */
 export function rowOf(routine: Routine): Row {
   const { id, title, group } = routine;
-  return { id, title, group, totalMs: scoreOf(routine).totalMs };
+  const score = scoreOf(routine);
+  return { id, title, group, totalMs: score.totalMs, band: bandOf(score), where: placesIn(score) };
+}
+
+/** So many parts does a band have. */
+const PARTS = 60;
+
+/** l, r and b for work on a side or on both, w for ways, - for all else. */
+function bandOf({ segments, totalMs }: Score): string {
+  const letter = (segment: Segment) => {
+    if (isWork(segment))
+      return segment.side === 'left' ? 'l' : segment.side === 'right' ? 'r' : 'b';
+    return segment.kind === 'transfer' || segment.kind === 'prop' ? 'w' : '-';
+  };
+  if (totalMs === 0) return '';
+  let at = 0;
+  return Array.from({ length: PARTS }, (_, part) => {
+    const middle = ((part + 0.5) * totalMs) / PARTS;
+    while ((segments[at]?.endMs ?? Infinity) <= middle) at += 1;
+    const segment = segments[at];
+    return segment ? letter(segment) : '-';
+  }).join('');
+}
+
+function placesIn({ segments }: Score): RowPlace[] {
+  const heights = new Set(
+    segments.flatMap(({ position: at }) => laneValues(at).map((id) => position(id).height)),
+  );
+  const has: Readonly<Record<RowPlace, boolean>> = {
+    floor: heights.has(0),
+    kneeling: heights.has(1) || heights.has(2),
+    chair: heights.has(3),
+    standing: heights.has(4),
+  };
+  return ROW_PLACES.filter((place) => has[place]);
 }
 
 /**

@@ -3,11 +3,13 @@ import type { Platform } from '@/platform';
 import { carried } from './carried';
 import { HALL_SLICES } from './hall/reducer';
 import { leadReducer } from './lead';
+import { binReducer } from './bin';
 import { linesReducer } from './lines';
 import { movesReducer } from './moves';
 import { routinesReducer } from './routines';
 import { runsReducer } from './runs';
 import { shelved } from './shelved';
+import { versionsReducer } from './versions';
 
 const slices = combineReducers({
   ...HALL_SLICES,
@@ -15,6 +17,8 @@ const slices = combineReducers({
   moves: movesReducer,
   runs: runsReducer,
   lines: linesReducer,
+  bin: binReducer,
+  versions: versionsReducer,
   lead: leadReducer,
 });
 

@@ -1,6 +1,7 @@
 import type { Store } from '@reduxjs/toolkit';
 import isEqual from 'fast-deep-equal';
 import type { Hall } from './hall';
+import { binEmptied, daysLeft } from './bin';
 import type { Texts } from './demo';
 import { rowTaken, rowsPut } from './hall/shelf';
 import { RUN, WORKSHOP_KINDS } from './kinds';
@@ -48,6 +49,7 @@ async function open(hall: Hall, beside: Texts): Promise<void> {
   hall.keeper.keep([RUN]);
   bringIn(store, beside);
   store.dispatch(recordLeftOver());
+  seeToBin(store, hall.platform.clock.wallTime());
   void seeToRows(store);
 }
 
@@ -68,6 +70,13 @@ function bringIn(store: AppStore, texts: Texts): void {
       const read = readStored(kind, key, text);
       if (read.state === 'good') store.dispatch(kind.slice.put([read.value as never]));
     }
+  }
+}
+
+/** What was in the bin for its time is gone. */
+function seeToBin(store: AppStore, now: Date): void {
+  for (const binned of Object.values(store.getState().bin)) {
+    if (daysLeft(binned, now) < 0) store.dispatch(binEmptied(binned.routine.id));
   }
 }
 

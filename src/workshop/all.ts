@@ -2,6 +2,7 @@
 import * as work from '@/state';
 
 export { BringInScreen } from '@/features/bring-in';
+export { BinScreen } from '@/features/bin';
 export { BuilderScreen } from '@/features/builder';
 export { LeadScreen } from '@/features/lead';
 export { ChooseAMove, MovePage, MovesScreen } from '@/features/moves';

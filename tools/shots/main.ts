@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdirSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
-import { BROWSER } from '../../e2e/browser';
+import { BROWSER, tool } from '../../e2e/browser';
 
 const PORT = 4619;
 const FOLDER = 'docs/screenshots';
@@ -40,7 +40,7 @@ const findings = (title: string) => async (page: Page) => {
 
 const proposed = (title: string, button: string) => async (page: Page) => {
   await routine(title)(page);
-  await page.getByRole('banner').getByRole('button', { name: button }).click();
+  await tool(page, button);
   await page.getByRole('button', { name: 'Keep' }).waitFor();
   await page
     .getByText(/^Findings/)

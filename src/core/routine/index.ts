@@ -66,6 +66,7 @@ export {
 } from './schema';
 export {
   MOST_OPTIONS,
+  entrySchema,
   MOST_ROUNDS,
   SECTIONS,
   type Block,

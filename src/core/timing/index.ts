@@ -25,3 +25,4 @@ export {
   type RoomState,
   type StintTimer,
 } from './stint';
+export { whereTimeGoes, type Spent, type TimeSpent } from './where-time-goes';

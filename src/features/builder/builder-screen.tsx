@@ -1,41 +1,50 @@
 import { useRouter } from 'expo-router';
-import { memo, useDeferredValue, useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
-import { Button, IconButton, TextInput } from 'react-native-paper';
-import { type ItemId, printClock } from '@/core/common';
+import { Button } from 'react-native-paper';
+import type { ItemId } from '@/core/common';
 import {
+  SECTIONS,
   acceptFindings,
   addEntries,
   changeHeader,
   entryAt,
   hasEntry,
   placeOf,
+  type Routine,
+  type SectionName,
 } from '@/core/routine';
-import { Screen, TARGET, Target, WIDE, useTokens } from '@/design';
-import { NotFoundScreen, Saving } from '@/features/notices';
+import { Screen, TARGET, WIDE, useTokens } from '@/design';
+import { NotFoundScreen } from '@/features/notices';
 import { PageSheet } from '@/features/page-in';
-import { onKey, showRow } from '@/platform/page';
+import { focusField, onKey, showRow } from '@/platform/page';
 import {
   changeRedone,
   changeUndone,
+  dropUntouched,
+  marked,
   scoreOf,
   useAppDispatch,
-  useAppSelector,
   useNewId,
 } from '@/state';
 import { AddingLine } from './adding-line';
+import { BuilderHead, type PanelName } from './builder-head';
 import { EntryPanel } from './entry-panel';
+import { FindingsPanel, GRAVEST_FIRST, useFindings, type Findings } from './findings';
 import { TO_MAIN, type GoesTo } from './goes-to';
-import { FindingsCount, FindingsPanel, useFindings } from './findings';
 import { HeaderPanel } from './header-panel';
 import { MovesPane } from './moves-pane';
 import { ProposalPanel, useProposals } from './proposal';
-import { TimeBand } from './strand';
 import { StrandList } from './strand-list';
-import { BUILD, PROPOSAL } from './strings';
-import { Totals } from './totals';
+import { BUILD } from './strings';
+import { TimePanel } from './time-panel';
+import { TitleField } from './title-field';
+import { ToolsPanel } from './tools-panel';
 import { useRoutine, type Editing } from './use-routine';
 import { useSame } from './use-same';
+
+/** Lower than this the head would leave the rows no room. */
+const SHORT = 560;
 
 /** One routine: its strand, its time, and everything to change it with. */
 export function BuilderScreen({ id: address }: { readonly id: string }) {
@@ -50,13 +59,13 @@ function Builder(editing: Editing) {
   const window = useWindowDimensions();
   const wide = window.width >= WIDE;
   const { id, routine } = editing;
+  const newId = useNewId();
+  const dispatch = useAppDispatch();
   const [chosenId, setChosen] = useState<ItemId>();
   const [goesTo, setGoesTo] = useState<GoesTo>(TO_MAIN);
   const [page, setPage] = useState<string>();
   const [newest, setNewest] = useState<ItemId>();
-  const newId = useNewId();
-  const [aboutOpen, setAboutOpen] = useState(false);
-  const [findingsOpen, setFindingsOpen] = useState(wide);
+  const [open, setOpen] = useState<PanelName | undefined>(wide ? 'findings' : undefined);
   const proposals = useProposals(editing);
   const { proposal } = proposals;
   const preview = proposal?.kind === 'preview' ? proposal : undefined;
@@ -77,48 +86,88 @@ function Builder(editing: Editing) {
   useEffect(() => {
     if (newest && hasEntry(drawn, newest)) showRow(newest);
   }, [newest, drawn]);
+  useFoundMark(id, findings, preview === undefined);
   const close = () => setChosen(undefined);
-  const showAdded = (added: ItemId) => {
-    if (wide) setChosen(added);
-    setNewest(added);
-  };
   const choose = (entry: ItemId) => {
     proposals.leave();
-    if (!wide) setFindingsOpen(false);
+    if (!wide) setOpen(undefined);
     setChosen(entry);
     setGoesTo({ after: entry });
   };
   // What is drawn anew only for what it shows has to be handed the same functions.
   const chooseRow = useSame(choose);
+  const goToSection = useSame((section: SectionName) => {
+    setChosen(undefined);
+    setGoesTo({ section });
+    focusField(BUILD.addLabel);
+  });
   const named = useSame((title: string) => editing.change(changeHeader(routine, { title })));
-  const showFindings = () => {
+  const showAdded = (added: ItemId) => {
+    if (wide) setChosen(added);
+    setNewest(added);
+  };
+  const showPanel = (name: PanelName) => {
+    const isShown = open === name && !chosen && !proposal;
     proposals.leave();
     close();
-    setFindingsOpen(chosen !== undefined || proposal !== undefined || !findingsOpen);
+    setOpen(isShown ? undefined : name);
   };
-  const propose = (ask: () => void) => () => {
+  const propose = (ask: () => void) => {
     close();
+    if (!wide) setOpen(undefined);
     ask();
   };
   const keepFinding = (ids: readonly ItemId[], finding: string, why: string) => {
     const change = acceptFindings(routine, ids, finding, why);
     if (change) editing.change(change);
   };
+  const leave = () => {
+    router.replace('/');
+    if (isUntouched(routine)) dispatch(dropUntouched(id));
+  };
+  const shownPanel = proposal || chosen ? undefined : open;
+  const tools = { routine, open: shownPanel, onOpen: showPanel, proposals, onPropose: propose };
+  const closePanel = () => setOpen(undefined);
+  const panels: Readonly<Record<PanelName, () => ReactNode>> = {
+    findings: () => (
+      <FindingsPanel
+        findings={findings}
+        routine={routine}
+        onMend={proposals.mend}
+        onKeep={keepFinding}
+        onChoose={choose}
+        onClose={closePanel}
+      />
+    ),
+    time: () => <TimePanel routine={drawn} onClose={closePanel} />,
+    group: () => <HeaderPanel {...editing} onClose={closePanel} />,
+    tools: () => <ToolsPanel id={id} {...tools} onClose={closePanel} />,
+  };
   const panel = proposal ? (
     <ProposalPanel proposal={proposal} proposals={proposals} />
   ) : chosen ? (
-    <EntryPanel key={chosen.id} entry={chosen} {...editing} onClose={close} />
-  ) : findingsOpen ? (
-    <FindingsPanel
-      findings={findings}
-      routine={routine}
-      onMend={proposals.mend}
-      onKeep={keepFinding}
-      onChoose={choose}
-      onClose={() => setFindingsOpen(false)}
+    <EntryPanel
+      key={chosen.id}
+      entry={chosen}
+      findings={findings.byEntry.get(chosen.id)}
+      {...editing}
+      onClose={close}
     />
-  ) : undefined;
-  const { slotMs } = routine;
+  ) : (
+    open && panels[open]()
+  );
+  const head = (
+    <BuilderHead
+      id={id}
+      wide={wide}
+      drawn={drawn}
+      findings={findings}
+      onRow={chooseRow}
+      {...tools}
+    />
+  );
+  // On a phone on its side, and with very large text, the head goes with the rows.
+  const short = window.height < SHORT;
   const lead = (
     <Button
       mode="contained"
@@ -132,60 +181,17 @@ function Builder(editing: Editing) {
   return (
     <Screen
       title={routine.title}
-      heading={<TitleField key={routine.title} title={routine.title} onNamed={named} />}
-      onBack={() => router.replace('/')}
-      right={lead}
-      below={
-        <>
-          <View style={wide && styles.wideHead}>
-            <Totals routine={drawn} />
-            <View style={[styles.tools, styles.asks]}>
-              <FindingsCount
-                findings={findings}
-                open={findingsOpen && !proposal && !chosen}
-                onPress={showFindings}
-              />
-              <Target
-                label={slotMs === undefined ? PROPOSAL.fit : PROPOSAL.fitTo(printClock(slotMs))}
-                disabled={!canLead}
-                onPress={propose(() =>
-                  slotMs === undefined ? proposals.askLength() : void proposals.fit(slotMs),
-                )}
-              />
-              <Target
-                label={PROPOSAL.order}
-                disabled={!canLead}
-                onPress={propose(() => void proposals.order())}
-              />
-            </View>
-            <View style={styles.tools}>
-              <Target
-                label={BUILD.about}
-                look="plain"
-                icon={aboutOpen ? 'less' : 'more'}
-                expanded={aboutOpen}
-                style={styles.about}
-                onPress={() => setAboutOpen(!aboutOpen)}
-              />
-              <Saving />
-              <UndoButtons id={id} />
-            </View>
-          </View>
-          {aboutOpen && (
-            <ScrollView style={{ maxHeight: window.height / 2 }}>
-              <HeaderPanel {...editing} />
-              <Target
-                label={BUILD.print}
-                icon="print"
-                disabled={!canLead}
-                style={styles.print}
-                onPress={() => router.push(`/print/${id}`)}
-              />
-            </ScrollView>
-          )}
-          <TimeBand score={scoreOf(drawn)} onChoose={chooseRow} />
-        </>
+      heading={
+        <TitleField
+          key={routine.title}
+          title={routine.title}
+          isNew={isUntouched(routine)}
+          onNamed={named}
+        />
       }
+      onBack={leave}
+      right={lead}
+      below={!short && head}
     >
       {page !== undefined ? (
         <PageSheet
@@ -213,9 +219,11 @@ function Builder(editing: Editing) {
             <StrandList
               routine={drawn}
               before={drawnBefore}
+              head={short && head}
               findings={findings.byEntry}
               chosen={chosen?.id}
               onChoose={chooseRow}
+              onSection={goToSection}
             />
             {!wide && panel && (
               <ScrollView
@@ -243,56 +251,21 @@ function Builder(editing: Editing) {
   );
 }
 
-interface TitleFieldProps {
-  readonly title: string;
-  readonly onNamed: (title: string) => void;
+/** Leaves in the list what the checks found, for as long as they have looked at what is kept. */
+function useFoundMark(id: Editing['id'], { all, state }: Findings, isKept: boolean): void {
+  const dispatch = useAppDispatch();
+  const [stops, cautions, notes] = GRAVEST_FIRST.map(
+    (severity) => all.filter((one) => one.severity === severity).length,
+  );
+  useEffect(() => {
+    if (state !== 'done' || !isKept) return;
+    dispatch(marked({ id, found: [stops ?? 0, cautions ?? 0, notes ?? 0] }));
+  }, [dispatch, id, state, isKept, stops, cautions, notes]);
 }
 
-const TitleField = memo(function TitleField({ title, onNamed }: TitleFieldProps) {
-  const [typed, setTyped] = useState(title);
-  const keep = () => {
-    const next = typed.trim();
-    if (next === '') setTyped(title);
-    else if (next !== title) onNamed(next);
-  };
-  return (
-    <TextInput
-      dense
-      style={styles.title}
-      contentStyle={styles.titleText}
-      accessibilityLabel={BUILD.title}
-      value={typed}
-      maxLength={120}
-      onChangeText={setTyped}
-      onBlur={keep}
-      onSubmitEditing={keep}
-      underlineColor="transparent"
-    />
-  );
-});
-
-const UndoButtons = memo(function UndoButtons({ id }: Pick<Editing, 'id'>) {
-  const dispatch = useAppDispatch();
-  const kept = useAppSelector((state) => state.routines[id]);
-  return (
-    <>
-      <IconButton
-        icon="undo"
-        style={styles.icon}
-        accessibilityLabel={BUILD.undo}
-        disabled={!kept?.past.length}
-        onPress={() => dispatch(changeUndone(id))}
-      />
-      <IconButton
-        icon="redo"
-        style={styles.icon}
-        accessibilityLabel={BUILD.redo}
-        disabled={!kept?.future.length}
-        onPress={() => dispatch(changeRedone(id))}
-      />
-    </>
-  );
-});
+/** Nothing in it and not named yet: its title waits to be typed over. */
+const isUntouched = ({ title, sections }: Routine) =>
+  title === BUILD.newTitle && SECTIONS.every((section) => sections[section].length === 0);
 
 function useUndoKeys(id: Editing['id']): void {
   const dispatch = useAppDispatch();
@@ -308,34 +281,9 @@ function useUndoKeys(id: Editing['id']): void {
 }
 
 const styles = StyleSheet.create({
-  print: { alignSelf: 'flex-start', margin: 16 },
   button: { minHeight: TARGET },
-  tools: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    flexWrap: 'wrap',
-  },
-  asks: { columnGap: 8, paddingTop: 6 },
-  icon: { width: TARGET, height: TARGET, margin: 0 },
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
   middle: { flex: 1, minWidth: 0, minHeight: 0 },
   sheet: { maxHeight: '60%', borderTopWidth: 2, flexGrow: 0, flexShrink: 0 },
   right: { width: 340, flexGrow: 0, borderLeftWidth: 1 },
-  wideHead: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    justifyContent: 'space-between',
-    columnGap: 24,
-  },
-  about: { marginLeft: -12, marginRight: 'auto' },
-  title: {
-    flexGrow: 1,
-    flexShrink: 1,
-    flexBasis: 160,
-    backgroundColor: 'transparent',
-    minWidth: 0,
-    marginLeft: -12,
-  },
-  titleText: { fontFamily: 'Literata, Georgia, serif', fontSize: 20, paddingHorizontal: 0 },
 });

@@ -1,8 +1,10 @@
 import { withCapital } from '@/core/common';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import type { PlacedFinding } from '@/core/judgement';
 import type { Entry } from '@/core/routine';
 import { BlockEditor } from './block-editor';
+import { EntryFindings } from './findings';
 import { EntryActions } from './entry-actions';
 import { ItemEditor } from './item-editor';
 import { NoticeEditor, RestEditor } from './quiet-editors';
@@ -12,11 +14,25 @@ import type { Editing } from './use-routine';
 
 interface EntryPanelProps extends Editing {
   readonly entry: Entry;
+  readonly findings: readonly PlacedFinding[] | undefined;
   readonly onClose: () => void;
 }
 
 /** The chosen row, to be changed. */
-export function EntryPanel({ entry, ...rest }: EntryPanelProps) {
+export function EntryPanel({ findings = [], ...props }: EntryPanelProps) {
+  return (
+    <>
+      <EntryEditor {...props} />
+      {findings.length > 0 && (
+        <View style={styles.found}>
+          <EntryFindings findings={findings} />
+        </View>
+      )}
+    </>
+  );
+}
+
+function EntryEditor({ entry, ...rest }: Omit<EntryPanelProps, 'findings'>) {
   if (entry.kind === 'item') return <ItemEditor item={entry} {...rest} />;
   if (entry.kind === 'block') return <BlockEditor block={entry} {...rest} />;
   if (entry.kind === 'rest') return <RestEditor rest={entry} {...rest} />;
@@ -32,4 +48,5 @@ export function EntryPanel({ entry, ...rest }: EntryPanelProps) {
 
 const styles = StyleSheet.create({
   all: { gap: 4, padding: 16 },
+  found: { paddingHorizontal: 16, paddingBottom: 16 },
 });

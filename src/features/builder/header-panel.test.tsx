@@ -22,7 +22,9 @@ function setUp(text = 'group: desk\nSeated cat') {
     return (
       <>
         <button onClick={() => setOpen(false)}>close</button>
-        {open && <HeaderPanel id={id} routine={routine} change={change} />}
+        {open && (
+          <HeaderPanel onClose={() => undefined} id={id} routine={routine} change={change} />
+        )}
       </>
     );
   }

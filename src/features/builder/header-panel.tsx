@@ -9,14 +9,20 @@ import { problemSentence } from '@/words/problems';
 import { DurationField } from './duration-field';
 import { LaneChoices } from './lane-choices';
 import { LimitsField } from './limits-field';
+import { PanelTop } from './panel-top';
 import { SectionHeads } from './section-heads';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
 
 /** Who the routine is for and how long it may take. */
-export function HeaderPanel({ routine, change }: Editing) {
+export function HeaderPanel({
+  routine,
+  change,
+  onClose,
+}: Editing & { readonly onClose: () => void }) {
   return (
     <View style={styles.all}>
+      <PanelTop title={BUILD.about} onClose={onClose} />
       <Choices
         label={BUILD.group}
         choices={GROUP_NAMES.map((value) => ({ value, text: GROUP_TITLES[value] }))}
@@ -111,5 +117,5 @@ function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
 }
 
 const styles = StyleSheet.create({
-  all: { gap: 8, paddingBottom: 8 },
+  all: { gap: 8, padding: 16 },
 });

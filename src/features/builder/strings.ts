@@ -8,6 +8,7 @@ import { POSITION_WAYS, timeWords } from '@/words/names';
 
 export const BUILD = {
   title: 'Title',
+  newTitle: 'New routine',
   lead: 'Lead',
   undo: 'Undo',
   redo: 'Redo',
@@ -32,12 +33,17 @@ export const BUILD = {
   noSlot: 'no time slot set',
   over: (time: string) => `${time} over`,
   under: (time: string) => `${time} to spare`,
+  tools: 'Tools',
+  tripsShort: (count: number) => (count === 1 ? '1 trip' : `${count} trips`),
   trips: (count: number) => (count === 1 ? '1 trip to the floor' : `${count} trips to the floor`),
   sides: (left: string, right: string) => `Left ${left}, right ${right}`,
   strand: 'The routine in order',
+  addHere: 'Add here',
+  addTo: (section: string) => `Add to the end of ${section}`,
   band: (time: string) =>
     `The whole routine to scale, ${time}. The list below has the same in words.`,
-  empty: 'Nothing here yet. Type a move below, such as “seated twist 20s each”.',
+  empty:
+    'Nothing here yet. Type a move below, such as “seated twist 20s each”, or paste a whole plan there.',
   notice: (time: string, words: string) => `notice for ${time}: “${words}”`,
   rest: (time: string) => `Rest ${time}`,
   note: 'Note',
@@ -69,6 +75,21 @@ export const BUILD = {
   takeMove: (name: string) => `Add ${name}`,
 };
 
+export const TIME = {
+  title: 'Where the time goes',
+  total: (time: string, slot: string) => `${time} in all, ${slot}.`,
+  kinds: 'What it is spent on',
+  spent: { work: 'Work', talk: 'Talk and sides', ways: 'Ways and things', rest: 'Rest' },
+  sides: 'Sides',
+  left: 'Left',
+  right: 'Right',
+  sections: 'Sections',
+  regions: 'Work by region',
+  directions: 'Work by direction of the back',
+  others: (some: readonly string[]) => `Less of: ${some.join(', ')}.`,
+  several: 'A move that works several regions counts for each of them.',
+};
+
 export const FINDINGS = {
   title: 'Findings',
   count: (words: string) => `Findings: ${words}`,
@@ -77,7 +98,8 @@ export const FINDINGS = {
   failed: 'not looked at',
   failedWhole: 'The checks did not finish. Change something, or open the routine again.',
   none: NOTHING_FOUND,
-  noneShort: 'nothing found',
+  noneShort: 'none',
+  noneCount: '0 found',
   care: 'The checks diagnose nothing and clear nobody. A person’s clinician, your local rules and your own licence have the last word.',
   accepted: (why: string) => `Kept: ${why}`,
   places: (count: number) => `at ${count} rows`,
@@ -87,7 +109,6 @@ export const FINDINGS = {
   keepIt: 'Keep it',
   keepNot: 'Leave it open',
   goTo: (name: string) => `Go to ${name}`,
-  more: (count: number) => `and ${count} more`,
 };
 
 export const PROPOSAL = {

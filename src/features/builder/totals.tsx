@@ -1,87 +1,87 @@
-import { laneValues } from '@/core/people';
-import { memo } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { memo, type ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
+import { laneValues } from '@/core/people';
 import type { Routine } from '@/core/routine';
-import { useTokens } from '@/design';
+import { SANS, TARGET, useTokens } from '@/design';
 import { scoreOf } from '@/state';
 import { BUILD } from './strings';
 
-/** The line that always tells: total against the slot, left and right, trips to the floor. */
-export const Totals = memo(function Totals({ routine }: { readonly routine: Routine }) {
+interface TotalsProps {
+  readonly routine: Routine;
+  readonly wide: boolean;
+  readonly open: boolean;
+  readonly onPress: () => void;
+  readonly right: ReactNode;
+}
+
+/** Total against the slot, left and right, trips to the floor; pressed it says where the time goes. */
+export const Totals = memo(function Totals({ routine, wide, open, onPress, right }: TotalsProps) {
   const t = useTokens();
   const { totalMs, leftMs, rightMs, trips } = scoreOf(routine);
   const { slotMs } = routine;
-  const most = Math.max(1, leftMs, rightMs);
   const tripCount = Math.max(0, ...laneValues(trips));
+  const off =
+    slotMs === undefined || totalMs === slotMs
+      ? undefined
+      : totalMs > slotMs
+        ? BUILD.over(printClock(totalMs - slotMs))
+        : BUILD.under(printClock(slotMs - totalMs));
+  const of = slotMs === undefined ? '' : BUILD.of(printClock(slotMs));
+  const isOver = slotMs !== undefined && totalMs > slotMs;
+  const sides = BUILD.sides(printClock(leftMs), printClock(rightMs));
+  const tripWords = tripCount > 0 ? BUILD.trips(tripCount) : '';
   return (
-    <View style={styles.all}>
+    <Pressable
+      role="button"
+      aria-expanded={open}
+      aria-label={[printClock(totalMs), of || BUILD.noSlot, off, sides, tripWords]
+        .filter(Boolean)
+        .join(', ')}
+      onPress={onPress}
+      style={[styles.all, open && { backgroundColor: t.shade }]}
+    >
       <View style={styles.line}>
-        <Text style={styles.total} variant="headlineSmall">
+        <Text style={[styles.total, { color: isOver ? t.clay : t.ink }]}>
           {printClock(totalMs)}
         </Text>
         <Text variant="bodyLarge" style={{ color: t.quiet }}>
-          {slotMs === undefined ? BUILD.noSlot : BUILD.of(printClock(slotMs))}
+          {of}
         </Text>
-        {slotMs !== undefined && totalMs !== slotMs && (
-          <Text variant="bodyLarge" style={{ color: totalMs > slotMs ? t.clay : t.quiet }}>
-            {totalMs > slotMs
-              ? BUILD.over(printClock(totalMs - slotMs))
-              : BUILD.under(printClock(slotMs - totalMs))}
-          </Text>
-        )}
-        {tripCount > 0 && (
-          <Text variant="bodyLarge" style={[styles.trips, { color: t.quiet }]}>
-            {BUILD.trips(tripCount)}
+        {off !== undefined && (wide || isOver) && (
+          <Text variant="bodyMedium" style={{ color: isOver ? t.clay : t.quiet }}>
+            {off}
           </Text>
         )}
       </View>
-      <View
-        role="img"
-        aria-label={BUILD.sides(printClock(leftMs), printClock(rightMs))}
-        style={styles.line}
-      >
-        <Text variant="labelLarge" style={[styles.figure, { color: t.willow }]}>
+      <View style={styles.line}>
+        <Text variant="bodyMedium" style={[styles.figure, { color: t.willow }]}>
           L {printClock(leftMs)}
         </Text>
-        <View style={styles.half}>
-          <View
-            style={[
-              styles.bar,
-              styles.leftBar,
-              { backgroundColor: t.willow, width: `${(100 * leftMs) / most}%` },
-            ]}
-          />
-        </View>
-        <View style={[styles.middle, { backgroundColor: t.ink }]} />
-        <View style={styles.half}>
-          <View
-            style={[styles.bar, { backgroundColor: t.river, width: `${(100 * rightMs) / most}%` }]}
-          />
-        </View>
-        <Text variant="labelLarge" style={[styles.figure, { color: t.river }]}>
-          {printClock(rightMs)} R
+        <Text variant="bodyMedium" style={[styles.figure, { color: t.river }]}>
+          R {printClock(rightMs)}
         </Text>
+        {tripCount > 0 && (
+          <Text variant="bodyMedium" style={{ color: t.quiet }}>
+            {wide ? tripWords : BUILD.tripsShort(tripCount)}
+          </Text>
+        )}
+        {right}
       </View>
-    </View>
+    </Pressable>
   );
 });
 
 const styles = StyleSheet.create({
-  all: { gap: 4, flexGrow: 1, maxWidth: 720 },
-  line: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', columnGap: 12 },
+  all: { flexGrow: 1, flexShrink: 1, minWidth: 130, minHeight: TARGET, borderRadius: 8 },
+  line: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 8 },
   total: {
     fontVariant: ['tabular-nums'],
-    fontFamily: '"Atkinson Hyperlegible Next", sans-serif',
+    fontFamily: SANS,
     fontWeight: '700',
-    fontSize: 32,
-    lineHeight: 40,
+    fontSize: 24,
+    lineHeight: 28,
   },
-  trips: { marginLeft: 'auto' },
-  figure: { fontVariant: ['tabular-nums'] },
-  half: { flex: 1, minWidth: 40 },
-  bar: { height: 8, borderRadius: 4 },
-  leftBar: { alignSelf: 'flex-end' },
-  middle: { width: 2, height: 16, marginHorizontal: -11 },
+  figure: { fontVariant: ['tabular-nums'], fontWeight: '700' },
 });

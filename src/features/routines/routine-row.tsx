@@ -2,19 +2,34 @@ import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
-import { printClock } from '@/core/common';
-import { Field, TARGET, useTokens } from '@/design';
+import { GROUP_NAMES, parseLength, printClock } from '@/core/common';
+import { Choices, Field, FieldWithProblem, TARGET, useTokens } from '@/design';
 import { useWork } from '@/features/frame';
-import type { Row } from '@/state/hall';
+import { LONGEST_TAG, MOST_TAGS, marked, useHallDispatch, type Mark, type Row } from '@/state/hall';
 import { GROUP_TITLES } from '@/words/groups';
-import { ROUTINES } from './strings';
+import { tagsIn } from './shown-rows';
+import { SmallBand } from './small-band';
+import { PLACE_WORDS, ROUTINES } from './strings';
+
+interface RowProps {
+  readonly row: Row;
+  readonly mark: Mark | undefined;
+}
 
 /** One routine of the list, with what can be done to it behind one target. */
-export function RoutineRow({ row }: { readonly row: Row }) {
+export function RoutineRow({ row, mark }: RowProps) {
   const t = useTokens();
   const [open, setOpen] = useState(false);
   const [renaming, setRenaming] = useState(false);
-  const { id, title, group, totalMs } = row;
+  const { id, title, group, totalMs, where } = row;
+  const about = [GROUP_TITLES[group], where.map((place) => PLACE_WORDS[place]).join(', ')]
+    .filter(Boolean)
+    .join(' · ');
+  const since = [
+    mark?.ledAt ? ROUTINES.led(dayOf(mark.ledAt)) : '',
+    foundWords(mark?.found),
+    ...(mark?.tags ?? []),
+  ].filter(Boolean);
   return (
     <View role="listitem" style={[styles.row, { backgroundColor: t.sheet, borderColor: t.line }]}>
       <View style={styles.line}>
@@ -28,8 +43,14 @@ export function RoutineRow({ row }: { readonly row: Row }) {
               {title}
             </Text>
             <Text variant="bodyMedium" style={{ color: t.quiet }}>
-              {GROUP_TITLES[group]}
+              {about}
             </Text>
+            {since.length > 0 && (
+              <Text variant="bodyMedium" style={{ color: t.quiet }}>
+                {since.join(' · ')}
+              </Text>
+            )}
+            <SmallBand band={row.band} />
           </View>
           <Text variant="titleMedium" style={styles.time}>
             {printClock(totalMs)}
@@ -44,7 +65,7 @@ export function RoutineRow({ row }: { readonly row: Row }) {
           onPress={() => setOpen(!open)}
         />
       </View>
-      {open && !renaming && <Actions row={row} onRename={() => setRenaming(true)} />}
+      {open && !renaming && <Actions row={row} mark={mark} onRename={() => setRenaming(true)} />}
       {open && renaming && <Rename row={row} onDone={() => setRenaming(false)} />}
     </View>
   );
@@ -78,17 +99,28 @@ function Rename({ row, onDone }: { readonly row: Row; readonly onDone: () => voi
   );
 }
 
-function Actions({ row, onRename }: { readonly row: Row; readonly onRename: () => void }) {
+function Actions({ row, mark, onRename }: RowProps & { readonly onRename: () => void }) {
+  const dispatch = useHallDispatch();
+  const [more, setMore] = useState<'tags' | 'copy'>();
+  const archived = mark?.archived ?? false;
   const { id, title } = row;
   const work = useWork();
   const router = useRouter();
   const actions = [
+    { label: ROUTINES.lead, icon: 'check', press: () => router.push(`/lead/${id}`) },
     { label: ROUTINES.rename, icon: 'rename', press: onRename },
     {
       label: ROUTINES.duplicate,
       icon: 'copy',
       press: () =>
         void work((to, dispatch) => dispatch(to.duplicateRoutine(id, ROUTINES.copyOf(title)))),
+    },
+    { label: ROUTINES.copyFor, icon: 'copy', press: () => setMore('copy') },
+    { label: ROUTINES.keepTags, icon: 'rename', press: () => setMore('tags') },
+    {
+      label: archived ? ROUTINES.fromArchive : ROUTINES.toArchive,
+      icon: 'save',
+      press: () => dispatch(marked({ id, archived: !archived })),
     },
     {
       label: ROUTINES.saveFile,
@@ -107,6 +139,8 @@ function Actions({ row, onRename }: { readonly row: Row; readonly onRename: () =
       press: () => void work((to, dispatch) => dispatch(to.deleteRoutine(id))),
     },
   ];
+  if (more === 'tags') return <Tags row={row} mark={mark} onDone={() => setMore(undefined)} />;
+  if (more === 'copy') return <CopyFor row={row} onDone={() => setMore(undefined)} />;
   return (
     <View style={styles.actions}>
       {actions.map(({ label, icon, press }) => (
@@ -124,7 +158,87 @@ function Actions({ row, onRename }: { readonly row: Row; readonly onRename: () =
   );
 }
 
+function Tags({ row, mark, onDone }: RowProps & { readonly onDone: () => void }) {
+  const dispatch = useHallDispatch();
+  const [typed, setTyped] = useState(mark?.tags.join(', ') ?? '');
+  const keep = () => {
+    dispatch(marked({ id: row.id, tags: tagsIn(typed, MOST_TAGS, LONGEST_TAG) }));
+    onDone();
+  };
+  return (
+    <View style={styles.actions}>
+      <Field
+        style={styles.field}
+        label={ROUTINES.tags}
+        value={typed}
+        autoFocus
+        onChangeText={setTyped}
+        onSubmitEditing={keep}
+      />
+      <Button mode="contained" contentStyle={styles.button} onPress={keep}>
+        {ROUTINES.keepTags}
+      </Button>
+    </View>
+  );
+}
+
+/** A copy for another group, or another length; the original stays as it is. */
+function CopyFor({ row, onDone }: { readonly row: Row; readonly onDone: () => void }) {
+  const work = useWork();
+  const router = useRouter();
+  const [group, setGroup] = useState(row.group);
+  const [slot, setSlot] = useState('');
+  const read = slot.trim() === '' ? undefined : parseLength(slot);
+  const wrong = read !== undefined && !(read.ok && read.value >= 1000);
+  const make = () => {
+    if (wrong) return;
+    void work(({ duplicateRoutine }, dispatch) => {
+      const words = { group, ...(read?.ok && { slotMs: read.value }) };
+      const title = ROUTINES.forGroup(row.title, GROUP_TITLES[group]);
+      const id = dispatch(duplicateRoutine(row.id, title, words));
+      if (id) router.push(`/routine/${id}`);
+    });
+    onDone();
+  };
+  return (
+    <View style={styles.copy}>
+      <Choices
+        label={ROUTINES.copyGroup}
+        choices={GROUP_NAMES.map((value) => ({ value, text: GROUP_TITLES[value] }))}
+        value={group}
+        onChoose={setGroup}
+      />
+      <FieldWithProblem
+        label={ROUTINES.copySlot}
+        value={slot}
+        onChangeText={setSlot}
+        onSubmitEditing={make}
+        problem={wrong ? ROUTINES.copySlotWrong : ''}
+      />
+      <Button mode="contained" contentStyle={styles.button} disabled={wrong} onPress={make}>
+        {ROUTINES.makeCopy}
+      </Button>
+    </View>
+  );
+}
+
+/** The day of a moment that says its own offset, as that place had it. */
+const dayOf = (at: string) =>
+  new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(
+    new Date(`${at.slice(0, 10)}T00:00:00Z`),
+  );
+
+const FOUND = ['stop', 'caution', 'note'] as const;
+
+function foundWords(found: Mark['found']): string {
+  const words = (found ?? []).flatMap((count, i) =>
+    count > 0 ? [`${count} ${FOUND[i]}${count === 1 ? '' : 's'}`] : [],
+  );
+  return words.length > 0 ? ROUTINES.found(words.join(', ')) : '';
+}
+
 const styles = StyleSheet.create({
+  copy: { padding: 16, paddingTop: 0, gap: 8, alignItems: 'flex-start' },
   row: { borderWidth: 1, borderRadius: 12 },
   line: { flexDirection: 'row', alignItems: 'center' },
   link: {

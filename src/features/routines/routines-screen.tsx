@@ -1,22 +1,28 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Screen, TARGET, useTokens } from '@/design';
 import { Notices } from '@/features/notices';
 import { useWork } from '@/features/frame';
 import { useHallSelector } from '@/state/hall';
+import { ListTools } from './list-tools';
 import { ResumeLead } from './resume-lead';
 import { RoutineRow } from './routine-row';
+import { ALL, allTags, shownRows } from './shown-rows';
 import { ROUTINES } from './strings';
 
-/** All routines, by title. */
+/** All routines, and the ways to find one. */
 export function RoutinesScreen() {
   const t = useTokens();
   const router = useRouter();
   const work = useWork();
   const kept = useHallSelector((state) => state.shelf.rows);
   const persistent = useHallSelector((state) => state.notices.persistent);
-  const rows = Object.values(kept).sort((a, b) => a.title.localeCompare(b.title));
+  const marks = useHallSelector((state) => state.marks);
+  const [wanted, setWanted] = useState(ALL);
+  const all = Object.values(kept).map((row) => ({ row, mark: marks[row.id] }));
+  const rows = shownRows(all, wanted);
   const create = () =>
     work(({ createRoutine }, dispatch) => {
       router.push(`/routine/${dispatch(createRoutine(ROUTINES.untitled))}`);
@@ -56,7 +62,13 @@ export function RoutinesScreen() {
             {ROUTINES.bringIn}
           </Button>
         </View>
-        {rows.length === 0 && (
+        {all.length > 0 && <ListTools wanted={wanted} tags={allTags(all)} onWanted={setWanted} />}
+        {all.length > 0 && rows.length === 0 && (
+          <Text variant="titleMedium">
+            {wanted.archived ? ROUTINES.noneArchived : ROUTINES.nothing}
+          </Text>
+        )}
+        {all.length === 0 && (
           <View style={styles.empty}>
             <Text variant="titleMedium">{ROUTINES.empty}</Text>
             <Text variant="bodyMedium" style={{ color: t.quiet }}>
@@ -65,8 +77,8 @@ export function RoutinesScreen() {
           </View>
         )}
         <View role="list" aria-label={ROUTINES.title} style={styles.list}>
-          {rows.map((row) => (
-            <RoutineRow key={row.id} row={row} />
+          {rows.map(({ row, mark }) => (
+            <RoutineRow key={row.id} row={row} mark={mark} />
           ))}
         </View>
         <Text variant="bodyMedium" style={{ color: t.quiet }}>

@@ -1,6 +1,7 @@
 import { isRecord, type MigrationStep } from '@/core/common';
 import { keyOf, kindOf, type AnyKind } from '../storage/kind';
 import { deviceRead, deviceSchema, deviceSet, type DeviceState } from './device';
+import { markSchema, markTaken, marksPut, type Mark } from './marks';
 import type { HallState } from './reducer';
 import { rowSchema, rowTaken, rowsPut, type Row } from './shelf';
 
@@ -15,6 +16,13 @@ const withTalk: MigrationStep = {
     const { voice, ...device } = data;
     return { ...device, talk: voice === false ? 'quiet' : 'full' };
   },
+};
+
+/** Drawn anew from the routine when there is time. */
+const withBand: MigrationStep = {
+  from: 1,
+  what: 'a row has its band of time and where it is done',
+  apply: (row) => (isRecord(row) ? { ...row, band: '', where: [] } : row),
 };
 
 /** What is kept for this device alone. */
@@ -37,12 +45,24 @@ export const DEVICE = kindOf<HallState, DeviceState>({
   told: false,
 });
 
+/** What stands on routines in the list. */
+export const MARK = kindOf<HallState, Mark>({
+  name: 'mark',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: markSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ marks }) => marks, put: marksPut, remove: markTaken },
+  told: true,
+});
+
 /** The rows of the list. */
 export const ROW = kindOf<HallState, Row>({
   name: 'row',
   many: true,
-  version: 1,
-  migrations: [],
+  version: 2,
+  migrations: [withBand],
   schema: rowSchema,
   idOf: ({ id }) => id,
   slice: { all: ({ shelf }) => shelf.rows, put: rowsPut, remove: rowTaken },
@@ -50,6 +70,6 @@ export const ROW = kindOf<HallState, Row>({
   derived: true,
 });
 
-export const HALL_KINDS: readonly AnyKind<HallState>[] = [DEVICE, ROW];
+export const HALL_KINDS: readonly AnyKind<HallState>[] = [DEVICE, ROW, MARK];
 
 export const DEVICE_KEY = keyOf(DEVICE, DEVICE_ID);

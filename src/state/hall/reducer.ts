@@ -1,12 +1,14 @@
 import { combineReducers, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import type { Platform } from '@/platform';
 import { deviceReducer } from './device';
+import { marksReducer } from './marks';
 import { noticesReducer } from './notices';
 import { shelfReducer } from './shelf';
 
 /** The slices that the first screen stands on; the workshop lays its own beside them. */
 export const HALL_SLICES = {
   shelf: shelfReducer,
+  marks: marksReducer,
   device: deviceReducer,
   notices: noticesReducer,
 };

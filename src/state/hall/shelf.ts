@@ -3,12 +3,19 @@ import { z } from 'zod';
 import { GROUP_NAMES } from '@/core/common';
 import { routineIdSchema, type RoutineId } from '@/core/common';
 
+/** Where a routine is done: on the floor, kneeling, in a chair, standing. */
+export const ROW_PLACES = ['floor', 'kneeling', 'chair', 'standing'] as const;
+export type RowPlace = (typeof ROW_PLACES)[number];
+
 /** What the list of routines shows of one: enough to draw it without the routine itself. */
 export const rowSchema = z.strictObject({
   id: routineIdSchema,
   title: z.string().min(1).max(120),
   group: z.enum(GROUP_NAMES),
   totalMs: z.int().min(0),
+  /** The whole class in equal parts, a letter for what most of each is. */
+  band: z.string().max(80),
+  where: z.array(z.enum(ROW_PLACES)),
 });
 export type Row = Readonly<z.infer<typeof rowSchema>>;
 

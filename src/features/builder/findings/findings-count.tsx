@@ -39,9 +39,9 @@ export function FindingsCount({ findings, open, onPress }: FindingsCountProps) {
             </Text>
           </View>
         ))}
-      {(!known || counts.length === 0) && (
+      {counts.length === 0 && (
         <Text variant="labelLarge" style={styles.text}>
-          {words}
+          {known ? FINDINGS.noneCount : words}
         </Text>
       )}
     </Pressable>
@@ -55,10 +55,10 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     alignItems: 'center',
     justifyContent: 'center',
-    gap: 10,
+    gap: 8,
     borderWidth: 1,
     borderRadius: 14,
-    paddingHorizontal: 12,
+    paddingHorizontal: 8,
   },
   one: { flexDirection: 'row', alignItems: 'center', gap: 5 },
   text: { fontSize: 16, fontVariant: ['tabular-nums'] },

@@ -1,5 +1,5 @@
-export { countWords } from './finding-words';
+export { GRAVEST_FIRST, countWords } from './finding-words';
 export { FindingsCount } from './findings-count';
 export { FindingsPanel } from './findings-panel';
-export { RowFindings, findingsLabel } from './row-findings';
+export { EntryFindings, RowMarks, findingsLabel } from './row-findings';
 export { useFindings, type Findings } from './use-findings';

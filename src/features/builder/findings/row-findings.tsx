@@ -4,19 +4,38 @@ import type { PlacedFinding } from '@/core/judgement';
 import { useTokens } from '@/design';
 import { SEVERITY_NAMES, findingWhat } from '@/words/findings';
 import { FINDINGS } from '../strings';
+import { GRAVEST_FIRST } from './finding-words';
 import { SeverityMark } from './severity-mark';
 
-/** More on one row would hide what it is about; the list has them all. */
-const MOST_SHOWN = 2;
+interface Found {
+  readonly findings: readonly PlacedFinding[];
+}
 
-/** The findings of a row, where its dose stands. */
-export function RowFindings({ findings }: { readonly findings: readonly PlacedFinding[] }) {
-  const t = useTokens();
-  const more = findings.length - MOST_SHOWN;
+/**
+ * That a row has findings, in a room that is there without them too: rows do not move as the checks
+ * come and go. The sentences open with the row.
+ */
+export function RowMarks({ findings }: Found) {
+  const found = GRAVEST_FIRST.filter((severity) =>
+    findings.some((one) => one.severity === severity),
+  );
   return (
-    <>
-      {findings.slice(0, MOST_SHOWN).map((finding, i) => (
-        <View key={`${finding.id} ${i}`} style={styles.row}>
+    <View style={styles.marks}>
+      {found.map((severity) => (
+        <SeverityMark key={severity} severity={severity} />
+      ))}
+    </View>
+  );
+}
+
+/** The findings of the chosen row, in words. */
+export function EntryFindings({ findings }: Found) {
+  const t = useTokens();
+  if (findings.length === 0) return null;
+  return (
+    <View role="list" aria-label={FINDINGS.title} style={[styles.all, { borderColor: t.line }]}>
+      {findings.map((finding, i) => (
+        <View key={`${finding.id} ${i}`} role="listitem" style={styles.row}>
           <View style={styles.mark}>
             <SeverityMark severity={finding.severity} size={16} />
           </View>
@@ -25,12 +44,7 @@ export function RowFindings({ findings }: { readonly findings: readonly PlacedFi
           </Text>
         </View>
       ))}
-      {more > 0 && (
-        <Text variant="bodyMedium" style={{ color: t.quiet }}>
-          {FINDINGS.more(more)}
-        </Text>
-      )}
-    </>
+    </View>
   );
 }
 
@@ -42,7 +56,9 @@ export function findingsLabel(findings: readonly PlacedFinding[]): string {
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 6, paddingTop: 2 },
+  marks: { width: 30, alignItems: 'center', justifyContent: 'center', gap: 2 },
+  all: { borderWidth: 1, borderRadius: 8, padding: 10, gap: 4 },
+  row: { flexDirection: 'row', gap: 8 },
   mark: { paddingTop: 2 },
   text: { flex: 1, minWidth: 0 },
 });

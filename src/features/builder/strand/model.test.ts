@@ -92,10 +92,12 @@ describe('the strand', () => {
     );
     expect(rows.map(({ kind, inBlock }) => `${kind} ${inBlock}`)).toEqual([
       'section false',
+      'section false',
       'block true',
       'item true',
       'entry true',
       'item false',
+      'section false',
     ]);
     const [twist] = items(rows);
     expect(twist?.leaves.map(({ side, ms }) => [side, ms])).toEqual([

@@ -45,6 +45,7 @@ export type StrandRow =
       readonly kind: 'section';
       readonly section: SectionName;
       readonly head: SectionHead | undefined;
+      readonly isEmpty: boolean;
       readonly height: number;
     })
   | (Common & {
@@ -122,10 +123,9 @@ export function strandOf(routine: Routine, score: Score): Strand {
   };
   for (const section of SECTIONS) {
     const entries = routine.sections[section];
-    if (entries.length > 0) {
-      const head = routine.heads?.[section];
-      rows.push({ kind: 'section', key: section, inBlock: false, section, head, height });
-    }
+    const head = routine.heads?.[section];
+    const isEmpty = entries.length === 0;
+    rows.push({ kind: 'section', key: section, inBlock: false, section, head, isEmpty, height });
     for (const entry of entries) {
       if (entry.kind !== 'block') {
         addLine(entry, false);

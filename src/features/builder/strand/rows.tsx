@@ -5,10 +5,10 @@ import { Text } from 'react-native-paper';
 import Svg, { Path } from 'react-native-svg';
 import { type ItemId, withCapital } from '@/core/common';
 import type { PlacedFinding } from '@/core/judgement';
-import { TARGET, useTokens } from '@/design';
+import { TARGET, Target, useTokens } from '@/design';
 import { Figure } from '@/features/figure';
 import { usualLevel } from '@/core/moves';
-import type { Throughout } from '@/core/routine';
+import type { SectionName, Throughout } from '@/core/routine';
 import {
   laneTitle,
   SECTION_TITLES,
@@ -18,7 +18,7 @@ import {
   throughoutWords,
   timeWords,
 } from '@/words/names';
-import { RowFindings, findingsLabel } from '../findings';
+import { RowMarks, findingsLabel } from '../findings';
 import { BUILD, MORE } from '../strings';
 import { Leaves } from './leaves';
 import type { StrandRow, Tie } from './model';
@@ -38,6 +38,7 @@ interface RowProps {
   readonly changed: boolean;
   readonly findings: readonly PlacedFinding[];
   readonly onChoose: (id: ItemId) => void;
+  readonly onSection: (section: SectionName) => void;
 }
 
 /**
@@ -48,7 +49,7 @@ export const Row = memo(function Row(props: RowProps) {
   const { row } = props;
   switch (row.kind) {
     case 'section':
-      return <SectionRow row={row} width={props.width} />;
+      return <SectionRow row={row} width={props.width} onSection={props.onSection} />;
     case 'way':
       return <WayRow row={row} width={props.width} />;
     case 'item':
@@ -100,7 +101,6 @@ function BlockRow({ row, width, ...press }: RowProps & { readonly row: Of<'block
             {row.block.note}
           </Text>
         )}
-        <RowFindings findings={press.findings} />
       </View>
     </Chosen>
   );
@@ -132,16 +132,22 @@ function FlowTie({ tie }: { readonly tie: Tie }) {
   );
 }
 
-function SectionRow({ row, width }: { readonly row: Of<'section'>; readonly width: number }) {
+/** The head of a section; pressed, what is added next goes to its end. */
+function SectionRow({
+  row,
+  width,
+  onSection,
+}: Pick<RowProps, 'width' | 'onSection'> & { readonly row: Of<'section'> }) {
   const t = useTokens();
+  const title = SECTION_TITLES[row.section];
   return (
     <View style={styles.row}>
       <View style={{ width }}>
-        <Stem x={stemX(width, row.height)} />
+        <Stem x={stemX(width, row.height)} faint={row.isEmpty} />
       </View>
       <View style={styles.section}>
         <Text variant="titleLarge" role="heading" aria-level={2} style={{ color: t.bark }}>
-          {SECTION_TITLES[row.section]}
+          {title}
         </Text>
         {row.head?.rounds && (
           <Text variant="titleMedium" style={{ color: t.quiet }}>
@@ -150,6 +156,14 @@ function SectionRow({ row, width }: { readonly row: Of<'section'>; readonly widt
         )}
         <AllAlong throughout={row.head?.throughout} />
       </View>
+      <Target
+        look="plain"
+        icon="add"
+        label={row.isEmpty ? BUILD.addHere : ''}
+        said={BUILD.addTo(title)}
+        style={styles.addHere}
+        onPress={() => onSection(row.section)}
+      />
     </View>
   );
 }
@@ -216,6 +230,7 @@ function Chosen({
       {...webOnly({ onKeyDown: onArrow, dataSet: { strandRow: id } })}
     >
       {children}
+      <RowMarks findings={findings} />
     </Pressable>
   );
 }
@@ -270,7 +285,6 @@ function ItemRow({ row, longestMs, width, pictured, ...press }: RowProps & { row
             {item.note}
           </Text>
         )}
-        <RowFindings findings={press.findings} />
       </View>
       {pictured && (
         <View style={styles.figure}>
@@ -314,7 +328,6 @@ function EntryRow({ row, width, ...press }: RowProps & { row: Of<'entry'> }) {
             {entry.note}
           </Text>
         )}
-        <RowFindings findings={press.findings} />
       </View>
     </Chosen>
   );
@@ -352,8 +365,9 @@ const styles = StyleSheet.create({
     paddingVertical: 2,
     marginTop: 4,
   },
-  figure: { justifyContent: 'center', paddingRight: 12 },
-  words: { flex: 1, minWidth: 0, paddingVertical: 8, paddingRight: 16, justifyContent: 'center' },
+  figure: { justifyContent: 'center' },
+  words: { flex: 1, minWidth: 0, paddingVertical: 8, paddingRight: 4, justifyContent: 'center' },
+  addHere: { alignSelf: 'flex-end', paddingHorizontal: 10 },
   section: { flex: 1, minWidth: 0, paddingTop: 16, paddingBottom: 4, paddingRight: 16 },
   way: { flex: 1, minWidth: 0, paddingVertical: 7, paddingRight: 16 },
 });

@@ -1,0 +1,99 @@
+import { StyleSheet, View, useWindowDimensions } from 'react-native';
+import { IconButton } from 'react-native-paper';
+import type { ItemId } from '@/core/common';
+import type { Routine } from '@/core/routine';
+import { TARGET, Target } from '@/design';
+import { Saving } from '@/features/notices';
+import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
+import { FindingsCount, type Findings } from './findings';
+import { TimeBand } from './strand';
+import { BUILD } from './strings';
+import { Tools, type ToolsProps } from './tools';
+import { Totals } from './totals';
+import type { Editing } from './use-routine';
+
+/** What the panel shows beside a chosen row and a proposal. */
+export type PanelName = 'findings' | 'time' | 'group' | 'tools';
+
+interface BuilderHeadProps extends ToolsProps {
+  readonly id: Editing['id'];
+  readonly wide: boolean;
+  /** As it is drawn, or as it would be. */
+  readonly drawn: Routine;
+  readonly findings: Findings;
+  readonly onRow: (id: ItemId) => void;
+}
+
+/** What always tells: time against the slot, left and right, trips, findings, and the whole to scale. */
+export function BuilderHead({ id, wide, drawn, findings, onRow, ...tools }: BuilderHeadProps) {
+  const { open, onOpen } = tools;
+  // From here on the tools have it, and stay on the line.
+  const narrow = useWindowDimensions().width < 360;
+  const count = (
+    <FindingsCount
+      findings={findings}
+      open={open === 'findings'}
+      onPress={() => onOpen('findings')}
+    />
+  );
+  const totals = (
+    <Totals
+      routine={drawn}
+      wide={wide}
+      open={open === 'time'}
+      onPress={() => onOpen('time')}
+      right={!wide && <Saving />}
+    />
+  );
+  return (
+    <>
+      <View style={styles.line}>
+        {totals}
+        {count}
+        {wide && <Tools {...tools} />}
+        {wide && <Saving />}
+        {!narrow && <UndoButtons id={id} both={wide} />}
+        <Target
+          label={BUILD.tools}
+          look="plain"
+          expanded={open === 'tools'}
+          style={styles.tools}
+          onPress={() => onOpen('tools')}
+        />
+      </View>
+      <TimeBand score={scoreOf(drawn)} onChoose={onRow} />
+    </>
+  );
+}
+
+/** On a phone what was undone is done again from the tools. */
+export function UndoButtons({ id, both }: { readonly id: Editing['id']; readonly both: boolean }) {
+  const dispatch = useAppDispatch();
+  const kept = useAppSelector((state) => state.routines[id]);
+  return (
+    <>
+      <IconButton
+        icon="undo"
+        style={styles.icon}
+        accessibilityLabel={BUILD.undo}
+        disabled={!kept?.past.length}
+        onPress={() => dispatch(changeUndone(id))}
+      />
+      {both && (
+        <IconButton
+          icon="redo"
+          style={styles.icon}
+          accessibilityLabel={BUILD.redo}
+          disabled={!kept?.future.length}
+          onPress={() => dispatch(changeRedone(id))}
+        />
+      )}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 8 },
+  icon: { width: TARGET, height: TARGET, margin: 0 },
+  tools: { paddingHorizontal: 8 },
+});

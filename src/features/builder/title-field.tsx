@@ -1,0 +1,66 @@
+import { memo, useEffect, useRef, useState } from 'react';
+import { StyleSheet, TextInput } from 'react-native';
+import { SERIF, TARGET, useTokens } from '@/design';
+import { BUILD } from './strings';
+
+interface TitleFieldProps {
+  readonly title: string;
+  /** Chosen whole, to be typed over: a routine that has none of its own yet. */
+  readonly isNew: boolean;
+  readonly onNamed: (title: string) => void;
+}
+
+const MOST = 120;
+
+/** The title, whole however long it is, and the place to change it. */
+export const TitleField = memo(function TitleField({ title, isNew, onNamed }: TitleFieldProps) {
+  const t = useTokens();
+  const [typed, setTyped] = useState(title);
+  const field = useRef<TextInput>(null);
+  useEffect(() => {
+    if (isNew) field.current?.focus();
+  }, [isNew]);
+  const keep = () => {
+    const next = typed.replace(/\s+/gu, ' ').trim();
+    if (next === '') setTyped(title);
+    else if (next !== title) onNamed(next);
+  };
+  return (
+    <TextInput
+      ref={field}
+      multiline
+      numberOfLines={1}
+      style={[styles.title, { color: t.ink }, growing]}
+      aria-label={BUILD.title}
+      value={typed}
+      maxLength={MOST}
+      selectTextOnFocus={isNew}
+      onChangeText={(text) => setTyped(text.replace(/\n/gu, ' '))}
+      onBlur={keep}
+      onKeyPress={(event) => {
+        if (event.nativeEvent.key !== 'Enter') return;
+        event.preventDefault();
+        keep();
+        field.current?.blur();
+      }}
+    />
+  );
+});
+
+/** As high as its lines; a browser that can't scrolls it. */
+const growing = { fieldSizing: 'content' } as object;
+
+const styles = StyleSheet.create({
+  title: {
+    flexGrow: 1,
+    flexShrink: 1,
+    flexBasis: 140,
+    minWidth: 0,
+    minHeight: TARGET,
+    paddingVertical: 10,
+    fontFamily: SERIF,
+    fontSize: 20,
+    lineHeight: 26,
+    overflowWrap: 'anywhere',
+  } as object,
+});

@@ -1,0 +1,42 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Target } from '@/design';
+import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
+import { PanelTop } from './panel-top';
+import { BUILD } from './strings';
+import { Tools, type ToolsProps } from './tools';
+import type { Editing } from './use-routine';
+
+interface ToolsPanelProps extends ToolsProps {
+  readonly id: Editing['id'];
+  readonly onClose: () => void;
+}
+
+/** All that is done to a routine as a whole, where there is no room for it in the head. */
+export function ToolsPanel({ id, onClose, ...tools }: ToolsPanelProps) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const canUndo = useAppSelector((state) => (state.routines[id]?.past.length ?? 0) > 0);
+  const canRedo = useAppSelector((state) => (state.routines[id]?.future.length ?? 0) > 0);
+  return (
+    <View style={styles.all}>
+      <PanelTop title={BUILD.tools} onClose={onClose} />
+      <View style={styles.targets}>
+        <Tools {...tools} />
+        <Target label={BUILD.undo} disabled={!canUndo} onPress={() => dispatch(changeUndone(id))} />
+        <Target label={BUILD.redo} disabled={!canRedo} onPress={() => dispatch(changeRedone(id))} />
+        <Target
+          label={BUILD.print}
+          icon="print"
+          disabled={scoreOf(tools.routine).totalMs === 0}
+          onPress={() => router.push(`/print/${id}`)}
+        />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { padding: 16, gap: 8 },
+  targets: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

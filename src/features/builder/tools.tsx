@@ -1,0 +1,40 @@
+import { printClock } from '@/core/common';
+import type { Routine } from '@/core/routine';
+import { Target } from '@/design';
+import { scoreOf } from '@/state';
+import type { PanelName } from './builder-head';
+import { BUILD, PROPOSAL } from './strings';
+import type { Proposals } from './proposal';
+
+export interface ToolsProps {
+  readonly routine: Routine;
+  readonly open: PanelName | undefined;
+  readonly onOpen: (panel: PanelName) => void;
+  readonly proposals: Proposals;
+  readonly onPropose: (ask: () => void) => void;
+}
+
+/** What is done to the routine as a whole. */
+export function Tools({ routine, open, onOpen, proposals, onPropose }: ToolsProps) {
+  const { slotMs } = routine;
+  const isEmpty = scoreOf(routine).totalMs === 0;
+  return (
+    <>
+      <Target
+        label={slotMs === undefined ? PROPOSAL.fit : PROPOSAL.fitTo(printClock(slotMs))}
+        disabled={isEmpty}
+        onPress={() =>
+          onPropose(() =>
+            slotMs === undefined ? proposals.askLength() : void proposals.fit(slotMs),
+          )
+        }
+      />
+      <Target
+        label={PROPOSAL.order}
+        disabled={isEmpty}
+        onPress={() => onPropose(() => void proposals.order())}
+      />
+      <Target label={BUILD.about} expanded={open === 'group'} onPress={() => onOpen('group')} />
+    </>
+  );
+}
