@@ -9,6 +9,7 @@ import Copy from 'lucide-react-native/icons/copy';
 import FileDown from 'lucide-react-native/icons/file-down';
 import FileText from 'lucide-react-native/icons/file-text';
 import FileUp from 'lucide-react-native/icons/file-up';
+import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import Minus from 'lucide-react-native/icons/minus';
 import Pencil from 'lucide-react-native/icons/pencil';
 import Printer from 'lucide-react-native/icons/printer';
@@ -33,6 +34,7 @@ const ICONS = {
   text: FileText,
   open: FileUp,
   print: Printer,
+  grip: GripVertical,
   rename: Pencil,
   add: Plus,
   mend: Sprout,

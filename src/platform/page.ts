@@ -69,6 +69,30 @@ export function showFirstToMend(): void {
   });
 }
 
+/** The rows and section heads of the strand as they lie on the page, without the one that is carried. */
+export function laidRows(
+  carried: string,
+): readonly { readonly key: string; readonly top: number; readonly bottom: number }[] {
+  const rows = [
+    ...document.querySelectorAll<HTMLElement>('[data-strand-row],[data-strand-section]'),
+  ];
+  return rows.flatMap((row) => {
+    const key = row.dataset.strandRow ?? row.dataset.strandSection ?? '';
+    const { top, bottom } = row.getBoundingClientRect();
+    return key === carried ? [] : [{ key, top, bottom }];
+  });
+}
+
+/** How far from the top of the window something begins. */
+export function pageTop(view: unknown): number {
+  return view instanceof HTMLElement ? view.getBoundingClientRect().top : 0;
+}
+
+/** Whether no words of the page are marked, so that copying means rows. */
+export function hasOnlyRows(): boolean {
+  return (window.getSelection()?.toString() ?? '') === '';
+}
+
 /** Puts the focus into the field with this label. */
 export function focusField(label: string): void {
   document.querySelector<HTMLElement>(`[aria-label="${CSS.escape(label)}"]`)?.focus();

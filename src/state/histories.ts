@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { routineIdSchema, type RoutineId } from '@/core/common';
+import { isRecord, routineIdSchema, type RoutineId } from '@/core/common';
 import { entrySchema, SECTIONS, type Change, type Routine } from '@/core/routine';
 
 /** A routine with what can be undone. Both are saved. */
@@ -46,9 +46,15 @@ export const historySchema = z.strictObject({
 });
 export type History = z.infer<typeof historySchema>;
 
+/** Keys in their order: a routine that was read says the same in another one. */
+const inOrder = (_: string, value: unknown): unknown =>
+  isRecord(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value;
+
 /** A short mark of a routine's state: its text's length and a sum over it (FNV-1a). */
 export function markOf(routine: Routine): string {
-  const text = JSON.stringify(routine);
+  const text = JSON.stringify(routine, inOrder);
   let sum = 0x811c9dc5;
   for (let i = 0; i < text.length; i++) {
     sum = Math.imul(sum ^ text.charCodeAt(i), 0x01000193);

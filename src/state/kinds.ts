@@ -213,6 +213,7 @@ const BINNED = kindOf<AppState, Binned>({
 
 const VERSION = kindOf<AppState, Version>({
   name: 'version',
+  inside: 'kept',
   many: true,
   version: 1,
   migrations: [],

@@ -5,7 +5,10 @@ import { changeHeader } from '@/core/routine';
 import {
   changeRedone,
   changeUndone,
+  daysLeft,
   deleteRoutine,
+  keepVersion,
+  restoreRoutine,
   routineChanged,
   startEmpty,
   takeBack,
@@ -74,7 +77,7 @@ describe('opening and keeping', () => {
     rename(store, 'At dusk');
     await new Promise((resolve) => setTimeout(resolve, 250));
     const changed = [...platform.data].filter(([key, value]) => before.get(key) !== value);
-    expect(changed.map(([key]) => key)).toEqual([KEY, `row/${ID}`]);
+    expect(changed.map(([key]) => key)).toEqual([KEY, `row/${ID}`, `history/${ID}`]);
     expect(changed[0]?.[1]).toContain('At dusk');
   });
 
@@ -104,6 +107,68 @@ describe('opening and keeping', () => {
     store.dispatch(takeBack(notice));
     await saving();
     expect(platform.data.has(KEY)).toBe(true);
+    expect(store.getState().bin).toEqual({});
+  });
+
+  test('what was deleted lies in the bin for thirty days, over a reload too', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    store.dispatch(deleteRoutine(ID));
+    await saving();
+    const later = await opened(fakePlatform(platform.data));
+    const binned = later.getState().bin[ID];
+    if (!binned) throw new Error('not in the bin');
+    const at = Date.parse(binned.binnedAt);
+    expect(daysLeft(binned, new Date(at))).toBe(30);
+    expect(daysLeft(binned, new Date(at + 30 * 86_400_000))).toBe(0);
+    expect(daysLeft(binned, new Date(at + 31 * 86_400_000))).toBeLessThan(0);
+    later.dispatch(restoreRoutine(ID));
+    expect(later.getState().bin).toEqual({});
+    expect(later.getState().routines[ID]?.routine.title).toBe('Signal box reset');
+  });
+
+  test('edits can be undone and done again after a reload, headers that were not there too', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    const routine = () => store.getState().routines[ID]?.routine;
+    const before = routine();
+    if (!before) throw new Error('no routine');
+    const change = changeHeader(before, { often: 'evenings' });
+    store.dispatch(routineChanged({ id: ID, change }));
+    rename(store, 'At dusk');
+    store.dispatch(changeUndone(ID));
+    await saving();
+    const later = await opened(fakePlatform(platform.data));
+    const kept = () => later.getState().routines[ID]?.routine;
+    later.dispatch(changeRedone(ID));
+    expect(kept()?.title).toBe('At dusk');
+    later.dispatch(changeUndone(ID));
+    later.dispatch(changeUndone(ID));
+    expect(kept()).toEqual(before);
+    expect(kept()).not.toHaveProperty('often');
+  });
+
+  test('a history that belongs to another state of its routine is left aside', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    rename(store, 'At dusk');
+    await saving();
+    const text = platform.data.get(KEY) ?? '';
+    platform.data.set(KEY, text.replace('At dusk', 'By hand'));
+    const later = await opened(fakePlatform(platform.data));
+    expect(later.getState().routines[ID]).toMatchObject({ past: [], future: [] });
+  });
+
+  test('a version is kept under its name, and is there after a reload', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    store.dispatch(keepVersion(ID, 'As in March'));
+    rename(store, 'At dusk');
+    await saving();
+    const later = await opened(fakePlatform(platform.data));
+    const [version] = Object.values(later.getState().versions);
+    expect(version).toMatchObject({ routineId: ID, name: 'As in March' });
+    expect(version?.routine.title).toBe('Signal box reset');
   });
 
   test.each([

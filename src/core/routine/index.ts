@@ -40,6 +40,14 @@ export {
   withFreshIds,
   wrapInBlock,
 } from './edit/edits';
+export {
+  changeEach,
+  entriesOf,
+  moveEntries,
+  removeEntries,
+  rowIds,
+  type Drop,
+} from './edit/several';
 export { ROUTINE_FORMAT, readRoutineFile, writeRoutineFile } from './file';
 export { groupEffects, laneBars, laneEffects, type LaneBars } from './lane-effects';
 export {

@@ -13,7 +13,7 @@ import { Totals } from './totals';
 import type { Editing } from './use-routine';
 
 /** What the panel shows beside a chosen row and a proposal. */
-export type PanelName = 'findings' | 'time' | 'group' | 'tools';
+export type PanelName = 'findings' | 'time' | 'group' | 'tools' | 'versions' | 'legend';
 
 interface BuilderHeadProps extends ToolsProps {
   readonly id: Editing['id'];

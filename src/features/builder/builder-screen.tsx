@@ -10,14 +10,17 @@ import {
   changeHeader,
   entryAt,
   hasEntry,
+  moveEntries,
   placeOf,
+  removeEntries,
+  type Drop,
   type Routine,
   type SectionName,
 } from '@/core/routine';
 import { Screen, TARGET, WIDE, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { PageSheet } from '@/features/page-in';
-import { focusField, onKey, showRow } from '@/platform/page';
+import { focusField, hasOnlyRows, onKey, showRow } from '@/platform/page';
 import {
   changeRedone,
   changeUndone,
@@ -29,17 +32,21 @@ import {
 } from '@/state';
 import { AddingLine } from './adding-line';
 import { BuilderHead, type PanelName } from './builder-head';
+import { copyRows, hasClip, pasteRows, placedInText } from './clip';
 import { EntryPanel } from './entry-panel';
 import { FindingsPanel, GRAVEST_FIRST, useFindings, type Findings } from './findings';
 import { TO_MAIN, type GoesTo } from './goes-to';
 import { HeaderPanel } from './header-panel';
+import { LegendPanel } from './legend-panel';
 import { MovesPane } from './moves-pane';
 import { ProposalPanel, useProposals } from './proposal';
+import { SeveralBar } from './several-bar';
 import { StrandList } from './strand-list';
 import { BUILD } from './strings';
 import { TimePanel } from './time-panel';
 import { TitleField } from './title-field';
 import { ToolsPanel } from './tools-panel';
+import { VersionsPanel } from './versions-panel';
 import { useRoutine, type Editing } from './use-routine';
 import { useSame } from './use-same';
 
@@ -64,6 +71,7 @@ function Builder(editing: Editing) {
   const [chosenId, setChosen] = useState<ItemId>();
   const [goesTo, setGoesTo] = useState<GoesTo>(TO_MAIN);
   const [page, setPage] = useState<string>();
+  const [picked, setPicked] = useState<ReadonlySet<ItemId>>();
   const [newest, setNewest] = useState<ItemId>();
   const [open, setOpen] = useState<PanelName | undefined>(wide ? 'findings' : undefined);
   const proposals = useProposals(editing);
@@ -95,7 +103,30 @@ function Builder(editing: Editing) {
     setGoesTo({ after: entry });
   };
   // What is drawn anew only for what it shows has to be handed the same functions.
-  const chooseRow = useSame(choose);
+  const chooseRow = useSame((entry: ItemId) => {
+    if (!picked) choose(entry);
+    else if (picked.has(entry)) setPicked(new Set([...picked].filter((one) => one !== entry)));
+    else setPicked(new Set([...picked, entry]));
+  });
+  const drop = useSame((entry: ItemId, to: Drop) => {
+    const ids = picked?.has(entry) ? [...picked] : [entry];
+    editing.change(moveEntries(routine, ids, to));
+  });
+  const paste = () => editing.change(pasteRows(routine, newId));
+  const takePasted = useSame((text: string) => {
+    const placed = placedInText(text, routine);
+    if (placed) editing.change(addEntries(routine, placed, newId));
+    else setPage(text);
+  });
+  useClipKeys((key) => {
+    const ids = picked ? [...picked] : chosen ? [chosen.id] : [];
+    if (key === 'v') paste();
+    else if (ids.length > 0) {
+      copyRows(routine, ids);
+      if (key === 'x') editing.change(removeEntries(routine, ids));
+    }
+  });
+  useEscape(() => (picked ? setPicked(undefined) : chosen ? close() : setOpen(undefined)));
   const goToSection = useSame((section: SectionName) => {
     setChosen(undefined);
     setGoesTo({ section });
@@ -141,7 +172,20 @@ function Builder(editing: Editing) {
     ),
     time: () => <TimePanel routine={drawn} onClose={closePanel} />,
     group: () => <HeaderPanel {...editing} onClose={closePanel} />,
-    tools: () => <ToolsPanel id={id} {...tools} onClose={closePanel} />,
+    tools: () => (
+      <ToolsPanel
+        id={id}
+        {...tools}
+        onSelect={() => {
+          closePanel();
+          setPicked(new Set());
+        }}
+        onPaste={hasClip() ? paste : undefined}
+        onClose={closePanel}
+      />
+    ),
+    versions: () => <VersionsPanel {...editing} onClose={closePanel} />,
+    legend: () => <LegendPanel onClose={closePanel} />,
   };
   const panel = proposal ? (
     <ProposalPanel proposal={proposal} proposals={proposals} />
@@ -150,6 +194,10 @@ function Builder(editing: Editing) {
       key={chosen.id}
       entry={chosen}
       findings={findings.byEntry.get(chosen.id)}
+      onAddAfter={() => {
+        close();
+        setTimeout(() => focusField(BUILD.addLabel), 0);
+      }}
       {...editing}
       onClose={close}
     />
@@ -222,8 +270,10 @@ function Builder(editing: Editing) {
               head={short && head}
               findings={findings.byEntry}
               chosen={chosen?.id}
+              picked={picked}
               onChoose={chooseRow}
               onSection={goToSection}
+              onDrop={preview ? undefined : drop}
             />
             {!wide && panel && (
               <ScrollView
@@ -232,13 +282,14 @@ function Builder(editing: Editing) {
                 {panel}
               </ScrollView>
             )}
-            {(wide || !panel) && (
+            {picked && <SeveralBar {...editing} picked={picked} onPicked={setPicked} />}
+            {!picked && (wide || !panel) && (
               <AddingLine
                 {...editing}
                 goesTo={goesTo}
                 onGoesTo={setGoesTo}
                 onAdded={showAdded}
-                onPage={setPage}
+                onPage={takePasted}
               />
             )}
           </View>
@@ -266,6 +317,26 @@ function useFoundMark(id: Editing['id'], { all, state }: Findings, isKept: boole
 /** Nothing in it and not named yet: its title waits to be typed over. */
 const isUntouched = ({ title, sections }: Routine) =>
   title === BUILD.newTitle && SECTIONS.every((section) => sections[section].length === 0);
+
+/** Copy, cut and paste of rows, where nothing else is copied. */
+function useClipKeys(press: (key: 'c' | 'x' | 'v') => void): void {
+  const same = useSame(press);
+  useEffect(
+    () =>
+      onKey((key, event) => {
+        const small = key.toLowerCase();
+        if (!(event.ctrlKey || event.metaKey) || !hasOnlyRows()) return;
+        if (small === 'c' || small === 'x' || small === 'v') same(small);
+      }),
+    [same],
+  );
+}
+
+/** Escape closes what is open. */
+function useEscape(close: () => void): void {
+  const same = useSame(close);
+  useEffect(() => onKey((key) => key === 'Escape' && same()), [same]);
+}
 
 function useUndoKeys(id: Editing['id']): void {
   const dispatch = useAppDispatch();

@@ -8,21 +8,25 @@ import { EntryFindings } from './findings';
 import { EntryActions } from './entry-actions';
 import { ItemEditor } from './item-editor';
 import { NoticeEditor, RestEditor } from './quiet-editors';
+import { Target } from '@/design';
 import { PanelTop } from './panel-top';
-import { BUILD } from './strings';
+import { BUILD, EDITOR } from './strings';
 import type { Editing } from './use-routine';
 
 interface EntryPanelProps extends Editing {
   readonly entry: Entry;
   readonly findings: readonly PlacedFinding[] | undefined;
+  /** Back to the line for adding; what is added goes behind this row. */
+  readonly onAddAfter: () => void;
   readonly onClose: () => void;
 }
 
 /** The chosen row, to be changed. */
-export function EntryPanel({ findings = [], ...props }: EntryPanelProps) {
+export function EntryPanel({ findings = [], onAddAfter, ...props }: EntryPanelProps) {
   return (
     <>
       <EntryEditor {...props} />
+      <Target icon="add" label={EDITOR.addAfter} style={styles.after} onPress={onAddAfter} />
       {findings.length > 0 && (
         <View style={styles.found}>
           <EntryFindings findings={findings} />
@@ -32,7 +36,7 @@ export function EntryPanel({ findings = [], ...props }: EntryPanelProps) {
   );
 }
 
-function EntryEditor({ entry, ...rest }: Omit<EntryPanelProps, 'findings'>) {
+function EntryEditor({ entry, ...rest }: Omit<EntryPanelProps, 'findings' | 'onAddAfter'>) {
   if (entry.kind === 'item') return <ItemEditor item={entry} {...rest} />;
   if (entry.kind === 'block') return <BlockEditor block={entry} {...rest} />;
   if (entry.kind === 'rest') return <RestEditor rest={entry} {...rest} />;
@@ -48,5 +52,6 @@ function EntryEditor({ entry, ...rest }: Omit<EntryPanelProps, 'findings'>) {
 
 const styles = StyleSheet.create({
   all: { gap: 4, padding: 16 },
+  after: { alignSelf: 'flex-start', marginHorizontal: 16, marginBottom: 16 },
   found: { paddingHorizontal: 16, paddingBottom: 16 },
 });

@@ -3,10 +3,16 @@ import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native'
 import { Text } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
 import type { PlacedFinding } from '@/core/judgement';
-import { differencesOf, entriesInOrder, type Routine, type SectionName } from '@/core/routine';
+import {
+  differencesOf,
+  entriesInOrder,
+  type Drop,
+  type Routine,
+  type SectionName,
+} from '@/core/routine';
 import { WIDE, useTokens } from '@/design';
 import { scoreOf } from '@/state';
-import { Row, strandOf } from './strand';
+import { Row, StrandDrag, strandOf, type StrandRow } from './strand';
 import { BUILD } from './strings';
 
 /** From so wide on there is room for figures beside the words. */
@@ -21,8 +27,12 @@ interface StrandListProps {
   readonly head?: ReactNode;
   readonly findings: ReadonlyMap<ItemId, readonly PlacedFinding[]>;
   readonly chosen: ItemId | undefined;
+  /** Rows that are chosen together, where they are. */
+  readonly picked?: ReadonlySet<ItemId> | undefined;
   readonly onChoose: (id: ItemId) => void;
   readonly onSection: (section: SectionName) => void;
+  /** Left out where rows stay where they are. */
+  readonly onDrop?: ((id: ItemId, drop: Drop) => void) | undefined;
 }
 
 /** The rows of a routine, as it is or as it would be, each with its findings. */
@@ -32,13 +42,15 @@ export const StrandList = memo(function StrandList({
   head,
   findings,
   chosen,
+  picked,
   onChoose,
   onSection,
+  onDrop,
 }: StrandListProps) {
   const t = useTokens();
   const window = useWindowDimensions().width;
   const isEmpty = entriesInOrder(routine).length === 0;
-  const width = isEmpty || window < 360 ? 120 : window >= WIDE ? 230 : 170;
+  const width = isEmpty || window < 360 ? 110 : window >= WIDE ? 230 : 144;
   const [room, setRoom] = useState(0);
   const strand = useMemo(() => strandOf(routine, scoreOf(routine)), [routine]);
   const changed = useMemo(
@@ -58,24 +70,34 @@ export const StrandList = memo(function StrandList({
             {BUILD.empty}
           </Text>
         )}
-        {strand.rows.map((row) => (
-          <Row
-            key={row.key}
-            row={row}
-            longestMs={strand.longestMs}
-            width={width}
-            pictured={room >= PICTURED}
-            chosen={row.key === chosen}
-            changed={changed.has(row.key)}
-            findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
-            onChoose={onChoose}
-            onSection={onSection}
-          />
-        ))}
+        <StrandDrag nameOf={(id) => nameOfRow(strand.rows, id)} onDrop={onDrop ?? NO_DROP}>
+          {strand.rows.map((row) => (
+            <Row
+              key={row.key}
+              row={row}
+              longestMs={strand.longestMs}
+              width={width}
+              pictured={room >= PICTURED}
+              chosen={picked ? picked.has(row.key as ItemId) : row.key === chosen}
+              changed={changed.has(row.key)}
+              findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
+              onChoose={onChoose}
+              onSection={onSection}
+              draggable={onDrop !== undefined}
+            />
+          ))}
+        </StrandDrag>
       </View>
     </ScrollView>
   );
 });
+
+const NO_DROP = () => undefined;
+
+const nameOfRow = (rows: readonly StrandRow[], id: ItemId): string => {
+  const row = rows.find(({ key }) => key === id);
+  return row?.kind === 'item' ? row.inForce.move.name : BUILD.row;
+};
 
 const styles = StyleSheet.create({
   grow: { flex: 1 },

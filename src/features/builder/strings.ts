@@ -48,6 +48,7 @@ export const BUILD = {
   rest: (time: string) => `Rest ${time}`,
   note: 'Note',
   block: 'Block',
+  row: 'The row',
   lanes: 'Ways of taking part',
   leads: (name: string) => `${name} (leads)`,
   secondWay: 'A second way at one place, such as lighter',
@@ -73,6 +74,56 @@ export const BUILD = {
   noMove: 'No move has all of these words.',
   levels: (count: number) => `${count} levels`,
   takeMove: (name: string) => `Add ${name}`,
+};
+
+export const SEVERAL = {
+  start: 'Choose rows',
+  none: 'Press the rows that are to be changed together.',
+  count: (count: number) => (count === 1 ? '1 row' : `${count} rows`),
+  up: 'Up',
+  down: 'Down',
+  less: 'Less of each',
+  more: 'More of each',
+  block: 'Group into a block',
+  copy: 'Copy',
+  cut: 'Cut',
+  paste: 'Paste',
+  remove: 'Remove',
+  done: 'Done',
+};
+
+export const VERSIONS = {
+  title: 'Versions',
+  hint: 'Keep the routine as it is now under a name, and go back to it whenever you like.',
+  name: 'Name of this version',
+  keep: 'Keep this version',
+  none: 'No version is kept yet.',
+  back: 'Go back to it',
+  backTo: (name: string) => `Go back to ${name}`,
+  drop: 'Let it go',
+  dropOne: (name: string) => `Let ${name} go`,
+  kept: (when: string) => `kept ${when}`,
+};
+
+export const LEGEND = {
+  title: 'How to read this',
+  stem: 'The stem hangs down through the routine. It steps aside where people change their height: every trip to the floor is a bend.',
+  leaves:
+    'A leaf is work, and its length is time: green to the left for the left side, blue to the right for the right side, brown across for both. Small leaves by turns are done in turn.',
+  missing: 'A dashed leaf is a side that is never done.',
+  band: 'The band on top is the whole class to scale: work in colour, ways grey, talk and rest pale. Press it to go there.',
+  marks:
+    'Marks at the right say that the checks found something: an eight-sided sign is a stop, a triangle a caution, a ring a note. Press the row to read them.',
+  line: 'Type a move and how much of it, as you would in your plan: “hamstring stretch 30s each”, “2 sets of 8 sit to stand”, “rest 30”, “warm-up”. Down and up choose another move; Enter takes it. A whole plan can be pasted.',
+  keys: 'Up and down go from row to row, Enter opens one, Escape closes it. Ctrl and Z takes back; Ctrl and C, X, V copy, cut and paste rows.',
+};
+
+export const DRAG = {
+  how: 'Press Space to lift the row, the up and down arrows to carry it, Space to put it down, Escape to leave it where it was.',
+  handle: (name: string) => `Carry ${name}`,
+  lifted: (name: string) => `${name} is lifted.`,
+  dropped: (name: string) => `${name} is put down.`,
+  left: (name: string) => `${name} stays where it was.`,
 };
 
 export const TIME = {
@@ -152,6 +203,7 @@ export const PROPOSAL = {
 };
 
 export const EDITOR = {
+  addAfter: 'Add a row after it',
   rest: 'Rest',
   close: 'Close',
   kind: 'Kind of dose',

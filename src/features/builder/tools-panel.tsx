@@ -3,17 +3,20 @@ import { StyleSheet, View } from 'react-native';
 import { Target } from '@/design';
 import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
 import { PanelTop } from './panel-top';
-import { BUILD } from './strings';
+import { BUILD, LEGEND, SEVERAL, VERSIONS } from './strings';
 import { Tools, type ToolsProps } from './tools';
 import type { Editing } from './use-routine';
 
 interface ToolsPanelProps extends ToolsProps {
   readonly id: Editing['id'];
+  readonly onSelect: () => void;
+  /** Undefined where nothing was cut or copied. */
+  readonly onPaste: (() => void) | undefined;
   readonly onClose: () => void;
 }
 
 /** All that is done to a routine as a whole, where there is no room for it in the head. */
-export function ToolsPanel({ id, onClose, ...tools }: ToolsPanelProps) {
+export function ToolsPanel({ id, onSelect, onPaste, onClose, ...tools }: ToolsPanelProps) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const canUndo = useAppSelector((state) => (state.routines[id]?.past.length ?? 0) > 0);
@@ -25,6 +28,10 @@ export function ToolsPanel({ id, onClose, ...tools }: ToolsPanelProps) {
         <Tools {...tools} />
         <Target label={BUILD.undo} disabled={!canUndo} onPress={() => dispatch(changeUndone(id))} />
         <Target label={BUILD.redo} disabled={!canRedo} onPress={() => dispatch(changeRedone(id))} />
+        <Target label={SEVERAL.start} onPress={onSelect} />
+        <Target label={SEVERAL.paste} disabled={!onPaste} onPress={() => onPaste?.()} />
+        <Target label={VERSIONS.title} onPress={() => tools.onOpen('versions')} />
+        <Target label={LEGEND.title} onPress={() => tools.onOpen('legend')} />
         <Target
           label={BUILD.print}
           icon="print"

@@ -23,6 +23,7 @@ import { BUILD, MORE } from '../strings';
 import { Leaves } from './leaves';
 import type { StrandRow, Tie } from './model';
 import { bendPath, stemX } from './shapes';
+import { Handle } from './strand-drag';
 
 const STEM = 4;
 const BEND = 36;
@@ -39,6 +40,8 @@ interface RowProps {
   readonly findings: readonly PlacedFinding[];
   readonly onChoose: (id: ItemId) => void;
   readonly onSection: (section: SectionName) => void;
+  /** Not while a change is looked at that is not kept yet. */
+  readonly draggable: boolean;
 }
 
 /**
@@ -141,7 +144,7 @@ function SectionRow({
   const t = useTokens();
   const title = SECTION_TITLES[row.section];
   return (
-    <View style={styles.row}>
+    <View style={styles.row} {...webOnly({ dataSet: { strandSection: row.section } })}>
       <View style={{ width }}>
         <Stem x={stemX(width, row.height)} faint={row.isEmpty} />
       </View>
@@ -208,30 +211,35 @@ function Chosen({
   changed,
   findings,
   onChoose,
+  draggable,
   children,
-}: Pick<RowProps, 'chosen' | 'changed' | 'findings' | 'onChoose'> & {
+}: Pick<RowProps, 'chosen' | 'changed' | 'findings' | 'onChoose' | 'draggable'> & {
   readonly id: ItemId;
   readonly label: string;
   readonly children: ReactNode;
 }) {
   const t = useTokens();
   return (
-    <Pressable
-      role="button"
-      aria-label={`${label}${changed ? BUILD.changed : ''}${findingsLabel(findings)}`}
-      aria-pressed={chosen}
-      onPress={() => onChoose(id)}
-      style={[
-        styles.row,
-        styles.press,
-        (chosen || changed) && { backgroundColor: t.shade },
-        changed && [styles.changed, { borderRightColor: t.ink }],
-      ]}
-      {...webOnly({ onKeyDown: onArrow, dataSet: { strandRow: id } })}
-    >
-      {children}
-      <RowMarks findings={findings} />
-    </Pressable>
+    <View style={styles.row}>
+      <Pressable
+        role="button"
+        aria-label={`${label}${changed ? BUILD.changed : ''}${findingsLabel(findings)}`}
+        aria-pressed={chosen}
+        onPress={() => onChoose(id)}
+        style={[
+          styles.row,
+          styles.press,
+          styles.grow,
+          (chosen || changed) && { backgroundColor: t.shade },
+          changed && [styles.changed, { borderRightColor: t.ink }],
+        ]}
+        {...webOnly({ onKeyDown: onArrow, dataSet: { strandRow: id } })}
+      >
+        {children}
+        <RowMarks findings={findings} />
+      </Pressable>
+      {draggable && <Handle id={id} name={label.split(',')[0] ?? label} />}
+    </View>
   );
 }
 
@@ -342,6 +350,7 @@ function quietName(entry: Exclude<Of<'entry'>['entry'], { kind: 'note' }>): stri
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'stretch' },
+  grow: { flex: 1, minWidth: 0 },
   changed: { borderRightWidth: 4 },
   press: { minHeight: TARGET, alignItems: 'stretch' },
   drawing: { justifyContent: 'center' },
