@@ -8,6 +8,7 @@ export {
   type Wanted,
   type Where,
 } from './find-moves/find-moves';
+export { searchSaid, type SaidWanted } from './find-moves/said-wanted';
 export { searchMoves } from './find-moves/search';
 export type { PlainSetting } from './plain-line/plain-line';
 export { placeAfter, readPlainPage, type PageLine, type PlainPage } from './plain-page/plain-page';

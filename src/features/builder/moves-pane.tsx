@@ -4,7 +4,7 @@ import { Text } from 'react-native-paper';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import { usualLevel, type Move } from '@/core/moves';
 import { catalogueFor } from '@/core/routine';
-import { searchMoves } from '@/core/writing';
+import { searchSaid } from '@/core/writing';
 import { Field, TARGET, useTokens } from '@/design';
 import { useNewId } from '@/state';
 import { POSITION_NAMES } from '@/words/names';
@@ -24,7 +24,7 @@ export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePanePro
   const t = useTokens();
   const [typed, setTyped] = useState('');
   const catalogue = catalogueFor(routine);
-  const moves = useMemo(() => searchMoves(catalogue, typed), [catalogue, typed]);
+  const moves = useMemo(() => searchSaid(catalogue, { words: typed }).moves, [catalogue, typed]);
   const add = (move: Move) => {
     const id = itemIdSchema.parse(newId());
     const entry = { kind: 'item', id, moveId: move.id } as const;

@@ -11,7 +11,7 @@ import { Button, Text } from 'react-native-paper';
 import { withCapital, type MoveId } from '@/core/common';
 import { usualLevel, type Move } from '@/core/moves';
 import type { LimitName } from '@/core/people';
-import { findMoves, isAsShipped, isShipped, limitsWithCare, type Wanted } from '@/core/writing';
+import { isAsShipped, isShipped, limitsWithCare, searchSaid, type Wanted } from '@/core/writing';
 import { Field, TARGET, Target, WIDE, useTokens } from '@/design';
 import { selectCatalogue, useAppSelector } from '@/state';
 import { listWords } from '@/words/findings';
@@ -19,6 +19,7 @@ import { LIMIT_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words/names';
 import { Facets } from './facets';
 import { OwnPanel } from './own-panel';
 import { Figure } from '@/features/figure';
+import { saidWords } from './said-words';
 import { CATALOGUE, KIND_NAMES } from './strings';
 
 interface MoveListProps {
@@ -37,7 +38,7 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
   const catalogue = useAppSelector(selectCatalogue);
   const writing = useAppSelector((state) => Object.keys(state.moves.drafts).length);
   const looked = useDeferredValue(wanted);
-  const moves = useMemo(() => findMoves(catalogue, looked), [catalogue, looked]);
+  const { moves, said } = useMemo(() => searchSaid(catalogue, looked), [catalogue, looked]);
   const narrowed = Object.values(wanted).some((value) => value !== undefined && value !== '');
   const opener = (what: 'facets' | 'own', label: string) => (
     <Target
@@ -65,6 +66,11 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
           <ScrollView style={{ maxHeight: window.height * 0.45 }}>
             <Facets wanted={wanted} onWanted={onWanted} />
           </ScrollView>
+        )}
+        {said && (
+          <Text variant="bodyMedium" style={{ color: t.quiet }}>
+            {CATALOGUE.readAs(saidWords(said))}
+          </Text>
         )}
         <View style={styles.count}>
           <Text variant="bodyLarge" aria-live="polite" style={[styles.grow, { color: t.quiet }]}>

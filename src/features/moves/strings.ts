@@ -35,6 +35,9 @@ export const CATALOGUE = {
   ownHere: 'A move of your own.',
   count: (count: number) => (count === 1 ? '1 move' : `${count} moves`),
   noMove: 'No move has all of this. Leave something out, or look at a word’s spelling.',
+  readAs: (words: string) => `Read as: ${words}`,
+  noLimit: (limit: string) => `not marked against ${limit}`,
+  inLane: (lane: string) => `for: ${lane.toLowerCase()}`,
   pick: 'Choose a move to see its levels, its words and who it is for.',
   facets: {
     region: 'Region',

@@ -1,15 +1,17 @@
 import MiniSearch from 'minisearch';
 import { type Catalogue, type Move, foldName } from '@/core/moves';
+import { SPOKEN_NAMES } from '../plain-line/spoken-names';
 
 /** Everything about a move that somebody may search by. */
 interface Searched {
   readonly id: string;
   readonly name: string;
   readonly others: string;
+  readonly spoken: string;
   readonly about: string;
 }
 
-const FIELDS = ['name', 'others', 'about'] as const;
+const FIELDS = ['name', 'others', 'spoken', 'about'] as const;
 const indexes = new WeakMap<Catalogue, MiniSearch<Searched>>();
 
 function searchIndex(catalogue: Catalogue): MiniSearch<Searched> {
@@ -28,11 +30,12 @@ function searchIndex(catalogue: Catalogue): MiniSearch<Searched> {
       id,
       name,
       others: otherNames.join(' '),
+      spoken: (SPOKEN_NAMES.get(name) ?? []).join(' '),
       about: [
         kind,
         family,
         ...regions,
-        ...levels.flatMap(({ from, props }) => [from, ...props]),
+        ...levels.flatMap(({ name: own, from, props }) => [own, from, ...props]),
       ].join(' '),
     })),
   );
@@ -47,17 +50,36 @@ function searchIndex(catalogue: Catalogue): MiniSearch<Searched> {
 export function searchMoves(catalogue: Catalogue, words: string): readonly Move[] {
   const wanted = foldName(words);
   if (wanted === '') return catalogue.moves;
-  const found = searchIndex(catalogue).search(wanted, {
+  const how = {
     combineWith: 'AND',
     prefix: true,
-    fuzzy: (term) => (term.length > 7 ? 2 : term.length > 3 ? 1 : 0),
-    boost: { name: 6, others: 4 },
-  });
-  const rank = ({ name }: Move) => {
+    boost: { name: 6, others: 4, spoken: 2 },
+  } as const;
+  const exact = searchIndex(catalogue).search(wanted, how);
+  // Only where nothing is written so: hips are no tips, and a ball is no wall.
+  const found =
+    exact.length > 0
+      ? exact
+      : searchIndex(catalogue).search(wanted, {
+          ...how,
+          fuzzy: (term) => (term.length > 7 ? 2 : term.length > 3 ? 1 : 0),
+        });
+  const rank = ({ name, otherNames }: Move) => {
     const own = foldName(name);
-    return own === wanted ? 0 : own.startsWith(wanted) ? 1 : 2;
+    if (own === wanted) return 0;
+    if (otherNames.some((other) => foldName(other) === wanted)) return 1;
+    return own.startsWith(wanted) ? 2 : 3;
   };
   return found
     .flatMap(({ id }) => catalogue.byId.get(String(id)) ?? [])
     .sort((a, b) => rank(a) - rank(b));
+}
+
+/** Whether one of a move's names, or something it is called, has the beginning of every word. */
+export function namesHold({ name, otherNames }: Move, words: string): boolean {
+  const wanted = foldName(words).split(' ').filter(Boolean);
+  return [name, ...otherNames, ...(SPOKEN_NAMES.get(name) ?? [])].some((one) => {
+    const own = foldName(one).split(/[^\p{L}\p{N}]+/u);
+    return wanted.every((word) => own.some((part) => part.startsWith(word)));
+  });
 }
