@@ -6,6 +6,7 @@ export {
   POSITION_WAYS,
   SECTION_TITLES,
 } from './en/names';
-export { laneTitle } from './en/lanes';
+export { LANE_MEANS, laneTitle } from './en/lanes';
+export { SCHOOL_MEANS, SCHOOL_TITLES } from './en/schools';
 export { blockWords, doseWords, sectionHeadWords, throughoutWords, timeWords } from './en/dose';
 export { limbName, sideName, withSide } from './en/sides';

@@ -43,6 +43,7 @@ export {
   type LimitName,
 } from './limit/limits';
 export { limitOfBodySchema, limitsSchema } from './limit/schema';
+export { ofOneSide } from './limit/limits';
 export { limitWords, readLimits, type LimitsRead, type UnreadLimit } from './limit/words';
 export { personEffects } from './person/clearance';
 export { readPeopleFile } from './person/file';

@@ -92,8 +92,8 @@ export {
   type SidesClause,
   type Throughout,
 } from './entries';
-export { SCHOOLS, SCHOOL_QUESTIONS } from './school';
-export { type InRoom, type RoomThing } from './room';
+export { SCHOOLS, SCHOOL_QUESTIONS, type SchoolQuestion } from './school';
+export { IN_ROOM, MOST_OF_A_THING, type InRoom, type RoomThing } from './room';
 export { readAddingLine } from './text/adding-line';
 export { readDose, writeDoseLine } from './text/dose-line';
 export {

@@ -13,6 +13,7 @@ export const ROOM_THINGS = [
   'couch',
   'rail',
   'walker',
+  'wheelchair',
   'smooth floor',
 ] as const;
 export type RoomThing = (typeof ROOM_THINGS)[number];

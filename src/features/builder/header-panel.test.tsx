@@ -46,7 +46,7 @@ describe('group and time', () => {
   test('limits, room and schools are written as in a text', () => {
     const { write, routine } = setUp();
     write(/^Limits/, 'knee painful left, no floor');
-    write(/room/i, '12 chairs, wall');
+    write(/^In the room, such/, '12 chairs, wall');
     write(/^School/, 'curl never');
     expect(routine().limits).toEqual([
       { limit: 'knee painful', side: 'left' },
@@ -108,6 +108,30 @@ describe('group and time', () => {
     expect(routine().lanes).toEqual(['chair', 'stand']);
     fireEvent.click(screen.getByRole('switch', { name: /^In the chair/ }));
     expect(routine().lanes).toEqual(['stand']);
+  });
+
+  test('limits, things in the room and schools are chosen from lists, and are the same text', () => {
+    const { field, routine } = setUp('group: older\nSeated cat');
+    const press = (role: 'switch' | 'radio' | 'button', name: string | RegExp) =>
+      fireEvent.click(screen.getByRole(role, { name }));
+    press('switch', 'A painful knee');
+    press('radio', 'Left');
+    expect(routine().limits).toEqual([{ limit: 'knee painful', side: 'left' }]);
+    expect(field(/^Limits/).value).toBe('knee painful left');
+    fireEvent.change(field('Find: choose limits'), { target: { value: 'glaucoma' } });
+    press('switch', /glaucoma/i);
+    expect(routine().limits).toHaveLength(2);
+    press('switch', 'Chair');
+    press('button', 'More: How many: chair');
+    press('button', 'More: How many: chair');
+    expect(routine().room).toEqual([{ thing: 'chair', count: 2 }]);
+    press('switch', 'Chair');
+    expect(routine().room).toBeUndefined();
+    press('button', /^Schools/);
+    press('radio', /^Never: not at all/);
+    expect(routine().schools).toEqual({ curl: 'never' });
+    fireEvent.change(field('Find: choose limits'), { target: { value: 'zzz' } });
+    expect(screen.getByText('Nothing is called so.')).toBeTruthy();
   });
 
   test('a second way at one place has a word of its own, and is told apart from what is there', () => {

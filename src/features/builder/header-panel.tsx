@@ -8,7 +8,10 @@ import { GROUP_TITLES } from '@/words/names';
 import { problemSentence } from '@/words/problems';
 import { DurationField } from './duration-field';
 import { LaneChoices } from './lane-choices';
+import { LimitPicks } from './limit-picks';
 import { LimitsField } from './limits-field';
+import { RoomPicks } from './room-picks';
+import { SchoolPicks } from './school-picks';
 import { PanelTop } from './panel-top';
 import { SectionHeads } from './section-heads';
 import { BUILD } from './strings';
@@ -32,6 +35,9 @@ export function HeaderPanel({
       <SlotField routine={routine} change={change} />
       <LaneChoices routine={routine} change={change} />
       <LimitsField key={`limits ${routine.id}`} routine={routine} change={change} />
+      <LimitPicks routine={routine} change={change} />
+      <RoomPicks routine={routine} change={change} />
+      <SchoolPicks routine={routine} change={change} />
       {HEADERS.map(({ key, label }) => (
         <HeaderField
           key={`${key} ${routine.id}`}

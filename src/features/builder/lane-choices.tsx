@@ -1,12 +1,28 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
-import { LANE_NAMES, laneNamed, laneSaid, plainLane, type LaneName } from '@/core/people';
+import type { GroupName } from '@/core/common';
+import {
+  LANE_NAMES,
+  laneNamed,
+  laneSaid,
+  plainLane,
+  type LaneName,
+  type PlainLane,
+} from '@/core/people';
 import { changeHeader, lanesOf } from '@/core/routine';
-import { FieldWithProblem, Target } from '@/design';
-import { laneTitle } from '@/words/names';
+import { FieldWithProblem } from '@/design';
+import { LANE_MEANS, laneTitle } from '@/words/names';
+import { Picker } from './picker';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
+
+/** The ways that such a group takes most. */
+const USUAL: Readonly<Record<GroupName, readonly PlainLane[]>> = {
+  desk: ['chair', 'stand', 'floor'],
+  older: ['chair', 'stand-held', 'stand'],
+  chair: ['chair', 'wheelchair', 'chair-rise'],
+  standing: ['stand', 'stand-held', 'chair'],
+};
 
 /** The lanes of the routine, in the order they were chosen; the first one leads. */
 export function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
@@ -18,19 +34,21 @@ export function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'chan
   const second = lanes.filter((name) => plainLane(name) !== name);
   return (
     <View style={styles.all}>
-      <Text variant="bodyLarge">{BUILD.lanes}</Text>
-      <View role="group" aria-label={BUILD.lanes} style={styles.options}>
-        {[...LANE_NAMES, ...second].map((name) => (
-          <Target
-            key={name}
-            role="switch"
-            checked={lanes.includes(name)}
-            look={lanes.includes(name) ? 'filled' : 'outlined'}
-            label={name === lanes[0] ? BUILD.leads(laneTitle(name)) : laneTitle(name)}
-            onPress={() => toggle(name)}
-          />
-        ))}
-      </View>
+      <Picker
+        label={BUILD.lanes}
+        options={[...LANE_NAMES, ...second].map((name) => ({
+          value: name,
+          text: laneTitle(name),
+          means: LANE_MEANS[plainLane(name)],
+        }))}
+        usual={USUAL[routine.group]}
+        chosen={lanes}
+        textOf={(value) => {
+          const title = laneTitle(value as LaneName);
+          return value === lanes[0] ? BUILD.leads(title) : title;
+        }}
+        onToggle={(value) => toggle(value as LaneName)}
+      />
       <SecondWay lanes={lanes} put={put} />
     </View>
   );
@@ -72,5 +90,4 @@ function SecondWay({
 
 const styles = StyleSheet.create({
   all: { gap: 6 },
-  options: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -76,6 +76,22 @@ export const BUILD = {
   takeMove: (name: string) => `Add ${name}`,
 };
 
+export const PICK = {
+  find: (label: string) => `Find: ${label}`,
+  all: 'Show all',
+  none: 'Nothing is called so.',
+  limits: 'Choose limits',
+  side: (limit: string) => `${limit}: which side`,
+  both: 'Both, or not said',
+  left: 'Left',
+  right: 'Right',
+  room: 'In the room',
+  count: (thing: string) => `How many: ${thing}`,
+  any: 'any number',
+  schools: 'Schools: how you teach what instructors do differently',
+  unsaid: 'Not said',
+};
+
 export const SEVERAL = {
   start: 'Choose rows',
   none: 'Press the rows that are to be changed together.',

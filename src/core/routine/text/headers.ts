@@ -218,9 +218,10 @@ function readSchool(text: string): NonNullable<Routine['schools']> | undefined {
   return school === undefined ? undefined : { [question]: school };
 }
 
-/** "12 chairs", "chair x12" or "wall". */
-function readRoomThing(text: string): NonNullable<Routine['room']>[number] | undefined {
-  const whole = oneOf(IN_ROOM, text);
+/** "12 chairs", "chair x12", "a wall", "mats" or "wall". */
+function readRoomThing(said: string): NonNullable<Routine['room']>[number] | undefined {
+  const text = said.replace(/^(?:an?|the|some|enough) /iu, '');
+  const whole = oneOf(IN_ROOM, text) ?? IN_ROOM.find((one) => pluralOf(one) === text);
   if (whole) return { thing: whole };
   const before = /^(\d{1,3}) (.+)$/.exec(text);
   const after = /^(.+) [x×] ?(\d{1,3})$/.exec(text);

@@ -1,0 +1,67 @@
+import { View } from 'react-native';
+import { LIMITS, limitWords, ofOneSide, type LimitName } from '@/core/people';
+import { changeHeader, type Routine } from '@/core/routine';
+import { withCapital } from '@/core/common';
+import { Choices } from '@/design';
+import { LIMIT_NAMES } from '@/words/names';
+import { Picker } from './picker';
+import { PICK } from './strings';
+import type { Editing } from './use-routine';
+
+/** Met most in groups. */
+const USUAL: readonly LimitName[] = [
+  'knee painful',
+  'hip replaced',
+  'low bone density',
+  'dizziness',
+  'no floor',
+];
+
+const OPTIONS = LIMITS.map((value) => ({ value, text: withCapital(LIMIT_NAMES[value]) }));
+
+/** The group's limits from a list, each with its side where it has one. */
+export function LimitPicks({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+  const limits = routine.limits ?? [];
+  const put = (next: NonNullable<Routine['limits']>) =>
+    change(changeHeader(routine, { limits: [...next] }));
+  const chosen = limits.map(({ limit }) => limit);
+  return (
+    <View>
+      <Picker
+        label={PICK.limits}
+        options={OPTIONS}
+        usual={USUAL}
+        chosen={chosen}
+        onToggle={(value) => {
+          const name = value as LimitName;
+          put(
+            chosen.includes(name)
+              ? limits.filter(({ limit }) => limit !== name)
+              : [...limits, { limit: name }],
+          );
+        }}
+      />
+      {limits
+        .filter(({ limit }) => ofOneSide(limit))
+        .map((one) => (
+          <Choices
+            key={limitWords(one)}
+            label={PICK.side(withCapital(LIMIT_NAMES[one.limit]))}
+            choices={[
+              { value: 'both', text: PICK.both },
+              { value: 'left', text: PICK.left },
+              { value: 'right', text: PICK.right },
+            ]}
+            value={one.side ?? 'both'}
+            onChoose={(side) =>
+              put(
+                limits.map((other) =>
+                  other === one ? { limit: one.limit, ...(side !== 'both' && { side }) } : other,
+                ),
+              )
+            }
+          />
+        ))}
+    </View>
+  );
+}
