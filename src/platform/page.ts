@@ -93,6 +93,42 @@ export function hasOnlyRows(): boolean {
   return (window.getSelection()?.toString() ?? '') === '';
 }
 
+let before: Element | null = null;
+
+/** Goes into what carries `data-panel`, from where it was opened. */
+export function enterPanel(): void {
+  const panel = document.querySelector<HTMLElement>('[data-panel]');
+  // Who is typing stays where they type.
+  const isTyping = document.activeElement?.matches('input, textarea');
+  if (!panel || isTyping || panel.contains(document.activeElement)) return;
+  before = document.activeElement;
+  panel.focus({ preventScroll: true });
+}
+
+/** Goes back to where a panel was opened from, if that is still there and nothing else was gone to. */
+export function leavePanel(): void {
+  const at = document.activeElement;
+  const isLost = !at || at === document.body || !at.isConnected;
+  if (isLost && before instanceof HTMLElement && before.isConnected) before.focus();
+  before = null;
+}
+
+/** Moves the focus from one to the next of those that share a mark, with the arrow keys. */
+export function arrowTo(mark: string, from: unknown, key: string): boolean {
+  const all = [...document.querySelectorAll<HTMLElement>(`[${mark}]`)];
+  const at = all.indexOf(from as HTMLElement);
+  const to: Readonly<Record<string, number>> = {
+    ArrowDown: at + 1,
+    ArrowUp: at - 1,
+    Home: 0,
+    End: all.length - 1,
+  };
+  const next = to[key];
+  if (next === undefined) return false;
+  all[Math.min(all.length - 1, Math.max(0, next))]?.focus();
+  return true;
+}
+
 /** Puts the focus into the field with this label. */
 export function focusField(label: string): void {
   document.querySelector<HTMLElement>(`[aria-label="${CSS.escape(label)}"]`)?.focus();

@@ -144,6 +144,7 @@ export function AddingLine({
             turn(key === 'ArrowDown' ? 1 : -1);
           }}
           submitBehavior="submit"
+          blurOnSubmit={false}
           autoCapitalize="none"
           autoCorrect={false}
           maxLength={300}

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useDeferredValue, useEffect, useState, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
@@ -20,7 +20,7 @@ import {
 import { Screen, TARGET, WIDE, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { PageSheet } from '@/features/page-in';
-import { focusField, hasOnlyRows, onKey, showRow } from '@/platform/page';
+import { enterPanel, focusField, hasOnlyRows, leavePanel, onKey, showRow } from '@/platform/page';
 import {
   changeRedone,
   changeUndone,
@@ -204,6 +204,12 @@ function Builder(editing: Editing) {
   ) : (
     open && panels[open]()
   );
+  usePanelFocus(proposal?.kind ?? chosen?.id ?? open);
+  const shownIn = panel && (
+    <View {...PANEL} style={styles.panel}>
+      {panel}
+    </View>
+  );
   const head = (
     <BuilderHead
       id={id}
@@ -279,7 +285,7 @@ function Builder(editing: Editing) {
               <ScrollView
                 style={[styles.sheet, { backgroundColor: t.ground, borderTopColor: t.ink }]}
               >
-                {panel}
+                {shownIn}
               </ScrollView>
             )}
             {picked && <SeveralBar {...editing} picked={picked} onPicked={setPicked} />}
@@ -294,7 +300,7 @@ function Builder(editing: Editing) {
             )}
           </View>
           {wide && (
-            <ScrollView style={[styles.right, { borderLeftColor: t.line }]}>{panel}</ScrollView>
+            <ScrollView style={[styles.right, { borderLeftColor: t.line }]}>{shownIn}</ScrollView>
           )}
         </View>
       )}
@@ -317,6 +323,23 @@ function useFoundMark(id: Editing['id'], { all, state }: Findings, isKept: boole
 /** Nothing in it and not named yet: its title waits to be typed over. */
 const isUntouched = ({ title, sections }: Routine) =>
   title === BUILD.newTitle && SECTIONS.every((section) => sections[section].length === 0);
+
+/** What the focus goes to when a panel opens. */
+const PANEL = { tabIndex: -1, dataSet: { panel: '' }, role: 'region' } as object;
+
+/** The focus goes into a panel that opens, and back when it closes. */
+function usePanelFocus(shown: string | undefined): void {
+  const first = useRef(true);
+  useEffect(() => {
+    // What stands there from the start was not opened by anybody.
+    if (first.current) {
+      first.current = false;
+      return;
+    }
+    if (shown === undefined) leavePanel();
+    else enterPanel();
+  }, [shown]);
+}
 
 /** Copy, cut and paste of rows, where nothing else is copied. */
 function useClipKeys(press: (key: 'c' | 'x' | 'v') => void): void {
@@ -356,5 +379,6 @@ const styles = StyleSheet.create({
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
   middle: { flex: 1, minWidth: 0, minHeight: 0 },
   sheet: { maxHeight: '60%', borderTopWidth: 2, flexGrow: 0, flexShrink: 0 },
+  panel: { outlineWidth: 0 },
   right: { width: 340, flexGrow: 0, borderLeftWidth: 1 },
 });

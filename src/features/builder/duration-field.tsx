@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { parseDuration } from '@/core/common';
+import { parseLength } from '@/core/common';
 import { FieldWithProblem, TARGET } from '@/design';
 import { BUILD } from './strings';
+import { useKeptOnLeaving } from './use-kept-on-leaving';
 
 interface DurationFieldProps {
   readonly label: string;
@@ -30,11 +31,12 @@ export function DurationField({
       setWrong(false);
       return onEmpty();
     }
-    const read = parseDuration(typed);
+    const read = parseLength(typed);
     const good = read.ok && read.value >= 1000;
     setWrong(!good);
     if (read.ok && good) onDuration(read.value);
   };
+  useKeptOnLeaving(button || typed === kept ? undefined : typed, keep);
   return (
     <View style={{ gap: 8 }}>
       <FieldWithProblem

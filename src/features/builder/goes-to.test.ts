@@ -41,4 +41,40 @@ describe('where a new line goes', () => {
       strict: 'Shoulder rolls: 10 reps',
     });
   });
+
+  test('ten items take sixty keys at most, Enter included', () => {
+    const keys = [
+      'march',
+      'shrug',
+      'clam',
+      'plank',
+      'bridge',
+      'open',
+      'bird',
+      'crun',
+      'chin t',
+      'hams',
+    ];
+    expect(keys).toHaveLength(10);
+    let presses = 0;
+    const taken = keys.map((words) => {
+      const adding = readAdding(words, routine, TO_MAIN);
+      // Where it is not sure yet, the arrow takes the first that begins so.
+      presses += words.length + 1 + (adding.entry ? 0 : 1);
+      return adding.entry ? adding.strict : (adding.others[0]?.text ?? '');
+    });
+    expect(presses).toBeLessThanOrEqual(60);
+    expect(taken.map((text) => text.split(':')[0])).toEqual([
+      'Marching',
+      'Shoulder slides up and down',
+      'Clamshell',
+      'Plank',
+      'Bridge',
+      'Open book',
+      'Bird dog',
+      'Small curl-up',
+      'Chin tuck',
+      'Seated hamstring reach',
+    ]);
+  });
 });

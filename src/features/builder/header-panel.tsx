@@ -15,6 +15,7 @@ import { SchoolPicks } from './school-picks';
 import { PanelTop } from './panel-top';
 import { SectionHeads } from './section-heads';
 import { BUILD } from './strings';
+import { useKeptOnLeaving } from './use-kept-on-leaving';
 import type { Editing } from './use-routine';
 
 /** Who the routine is for and how long it may take. */
@@ -96,6 +97,7 @@ function HeaderField({
     change(changeHeader(routine, { [key]: read.routine[key] }));
     setTyped(undefined);
   };
+  useKeptOnLeaving(typed, keep);
   return (
     <FieldWithProblem
       label={label}

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { LIMITS, limitWords, ofOneSide, type LimitName } from '@/core/people';
+import { LIMITS, limitWords, ofOneSide, readLimits, type LimitName } from '@/core/people';
 import { changeHeader, type Routine } from '@/core/routine';
 import { withCapital } from '@/core/common';
 import { Choices } from '@/design';
@@ -32,6 +32,7 @@ export function LimitPicks({ routine, change }: Pick<Editing, 'routine' | 'chang
         options={OPTIONS}
         usual={USUAL}
         chosen={chosen}
+        meantBy={(words) => readLimits(words).limits.map(({ limit }) => limit)}
         onToggle={(value) => {
           const name = value as LimitName;
           put(

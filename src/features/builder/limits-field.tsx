@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { limitWords, readLimits } from '@/core/people';
@@ -6,6 +6,7 @@ import { changeHeader, readLimitsHeader, writeHeaders } from '@/core/routine';
 import { Field, TARGET, useTokens } from '@/design';
 import { LIMIT_NAMES } from '@/words/names';
 import { BUILD } from './strings';
+import { useKeptOnLeaving } from './use-kept-on-leaving';
 import type { Editing } from './use-routine';
 
 /**
@@ -74,20 +75,6 @@ function Unread({ words, onAnswer }: UnreadProps) {
         </Button>
       </View>
     </View>
-  );
-}
-
-/** Keeps what is still in a field when the field goes away without a blur. */
-function useKeptOnLeaving(typed: string | undefined, keep: (typed: string | undefined) => void) {
-  const last = useRef({ typed, keep });
-  useEffect(() => {
-    last.current = { typed, keep };
-  });
-  useEffect(
-    () => () => {
-      if (last.current.typed !== undefined) last.current.keep(last.current.typed);
-    },
-    [],
   );
 }
 

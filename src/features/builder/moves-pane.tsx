@@ -6,6 +6,7 @@ import { usualLevel, type Move } from '@/core/moves';
 import { catalogueFor } from '@/core/routine';
 import { searchSaid } from '@/core/writing';
 import { Field, TARGET, useTokens } from '@/design';
+import { arrowTo } from '@/platform/page';
 import { useNewId } from '@/state';
 import { POSITION_NAMES } from '@/words/names';
 import { addingChange } from './adding';
@@ -45,11 +46,12 @@ export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePanePro
             {BUILD.noMove}
           </Text>
         }
-        renderItem={({ item: move }) => (
+        renderItem={({ item: move, index }) => (
           <Pressable
             role="button"
             aria-label={BUILD.takeMove(move.name)}
             onPress={() => add(move)}
+            {...oneStop(index === 0)}
             style={[styles.move, { borderBottomColor: t.line }]}
           >
             <Text variant="titleMedium">{move.name}</Text>
@@ -62,6 +64,16 @@ export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePanePro
     </View>
   );
 }
+
+/** Tab stops at the list once; the arrow keys go through it. */
+const oneStop = (isFirst: boolean) =>
+  ({
+    tabIndex: isFirst ? 0 : -1,
+    dataSet: { moveRow: '' },
+    onKeyDown: (event: { key: string; preventDefault: () => void; currentTarget: unknown }) => {
+      if (arrowTo('data-move-row', event.currentTarget, event.key)) event.preventDefault();
+    },
+  }) as object;
 
 const styles = StyleSheet.create({
   pane: { width: 300, borderRightWidth: 1, minHeight: 0 },

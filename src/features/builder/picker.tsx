@@ -18,11 +18,13 @@ interface PickerProps {
   readonly usual: readonly string[];
   readonly chosen: readonly string[];
   readonly textOf?: (value: string) => string;
+  /** What else words find: what is said in other words. */
+  readonly meantBy?: (words: string) => readonly string[];
   readonly onToggle: (value: string) => void;
 }
 
 /** Several of many: the chosen and the usual ones at once, the others by a search or all together. */
-export function Picker({ label, options, usual, chosen, textOf, onToggle }: PickerProps) {
+export function Picker({ label, options, usual, chosen, textOf, meantBy, onToggle }: PickerProps) {
   const t = useTokens();
   const [words, setWords] = useState('');
   const [all, setAll] = useState(false);
@@ -31,7 +33,10 @@ export function Picker({ label, options, usual, chosen, textOf, onToggle }: Pick
     wanted.length > 0
       ? wanted.every((word) => `${value} ${text} ${means}`.toLowerCase().includes(word))
       : all || usual.includes(value);
-  const shown = options.filter((one) => chosen.includes(one.value) || isFound(one));
+  const meant = words.trim() === '' ? [] : (meantBy?.(words) ?? []);
+  const shown = options.filter(
+    (one) => chosen.includes(one.value) || meant.includes(one.value) || isFound(one),
+  );
   return (
     <View style={styles.all}>
       <Text variant="bodyLarge">{label}</Text>

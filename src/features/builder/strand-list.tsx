@@ -53,6 +53,7 @@ export const StrandList = memo(function StrandList({
   const width = isEmpty || window < 360 ? 110 : window >= WIDE ? 230 : 144;
   const [room, setRoom] = useState(0);
   const strand = useMemo(() => strandOf(routine, scoreOf(routine)), [routine]);
+  const stop = chosen ?? strand.rows.find(({ kind }) => kind !== 'section' && kind !== 'way')?.key;
   const changed = useMemo(
     () => new Set<string>(differencesOf(before, routine).map(({ id }) => id)),
     [before, routine],
@@ -81,6 +82,7 @@ export const StrandList = memo(function StrandList({
               chosen={picked ? picked.has(row.key as ItemId) : row.key === chosen}
               changed={changed.has(row.key)}
               findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
+              isStop={row.key === stop}
               onChoose={onChoose}
               onSection={onSection}
               draggable={onDrop !== undefined}

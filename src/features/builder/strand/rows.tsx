@@ -20,6 +20,7 @@ import {
 } from '@/words/names';
 import { RowMarks, findingsLabel } from '../findings';
 import { BUILD, MORE } from '../strings';
+import { arrowTo } from '@/platform/page';
 import { Leaves } from './leaves';
 import type { StrandRow, Tie } from './model';
 import { bendPath, stemX } from './shapes';
@@ -40,6 +41,8 @@ interface RowProps {
   readonly findings: readonly PlacedFinding[];
   readonly onChoose: (id: ItemId) => void;
   readonly onSection: (section: SectionName) => void;
+  /** The one row that Tab stops at; the arrows go to the others. */
+  readonly isStop: boolean;
   /** Not while a change is looked at that is not kept yet. */
   readonly draggable: boolean;
 }
@@ -193,13 +196,13 @@ function WayRow({ row, width }: { readonly row: Of<'way'>; readonly width: numbe
   );
 }
 
-/** Moves the focus between rows with the arrow keys. */
+/** Arrow keys go from row to row, and to the right to what the row is carried by. */
 function onArrow(event: { key: string; preventDefault: () => void; currentTarget: unknown }): void {
-  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-  if (by === 0) return;
+  const row = event.currentTarget as HTMLElement;
+  const handle = event.key === 'ArrowRight' && row.parentElement?.querySelector('[data-handle]');
+  if (handle) (handle as HTMLElement).focus();
+  else if (!arrowTo('data-strand-row', row, event.key)) return;
   event.preventDefault();
-  const rows = [...document.querySelectorAll<HTMLElement>('[data-strand-row]')];
-  rows[rows.indexOf(event.currentTarget as HTMLElement) + by]?.focus();
 }
 
 const webOnly = (props: object) => (Platform.OS === 'web' ? props : {});
@@ -212,8 +215,9 @@ function Chosen({
   findings,
   onChoose,
   draggable,
+  isStop,
   children,
-}: Pick<RowProps, 'chosen' | 'changed' | 'findings' | 'onChoose' | 'draggable'> & {
+}: Pick<RowProps, 'chosen' | 'changed' | 'findings' | 'onChoose' | 'draggable' | 'isStop'> & {
   readonly id: ItemId;
   readonly label: string;
   readonly children: ReactNode;
@@ -233,7 +237,7 @@ function Chosen({
           (chosen || changed) && { backgroundColor: t.shade },
           changed && [styles.changed, { borderRightColor: t.ink }],
         ]}
-        {...webOnly({ onKeyDown: onArrow, dataSet: { strandRow: id } })}
+        {...webOnly({ onKeyDown: onArrow, tabIndex: isStop ? 0 : -1, dataSet: { strandRow: id } })}
       >
         {children}
         <RowMarks findings={findings} />

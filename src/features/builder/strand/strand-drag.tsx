@@ -101,6 +101,14 @@ export const Handle = memo(function Handle({
       {...listeners}
       aria-label={DRAG.handle(name)}
       aria-roledescription={undefined}
+      tabIndex={-1}
+      onKeyDown={(event) => {
+        if (event.key === 'ArrowLeft' && !isDragging) {
+          event.currentTarget.parentElement
+            ?.querySelector<HTMLElement>('[data-strand-row]')
+            ?.focus();
+        } else if (event.key !== 'Tab') listeners?.onKeyDown?.(event);
+      }}
       data-handle={id}
       onClick={(event) => event.stopPropagation()}
       className="strand-handle"
