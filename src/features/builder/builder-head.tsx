@@ -12,9 +12,6 @@ import { Tools, type ToolsProps } from './tools';
 import { Totals } from './totals';
 import type { Editing } from './use-routine';
 
-/** What the panel shows beside a chosen row and a proposal. */
-export type PanelName = 'findings' | 'time' | 'group' | 'tools' | 'versions' | 'legend';
-
 interface BuilderHeadProps extends ToolsProps {
   readonly id: Editing['id'];
   readonly wide: boolean;

@@ -31,7 +31,7 @@ import {
   useNewId,
 } from '@/state';
 import { AddingLine } from './adding-line';
-import { BuilderHead, type PanelName } from './builder-head';
+import { BuilderHead } from './builder-head';
 import { copyRows, hasClip, pasteRows, placedInText } from './clip';
 import { EntryPanel } from './entry-panel';
 import { FindingsPanel, GRAVEST_FIRST, useFindings, type Findings } from './findings';
@@ -45,6 +45,7 @@ import { StrandList } from './strand-list';
 import { BUILD } from './strings';
 import { TimePanel } from './time-panel';
 import { TitleField } from './title-field';
+import type { PanelName } from './tools';
 import { ToolsPanel } from './tools-panel';
 import { VersionsPanel } from './versions-panel';
 import { useRoutine, type Editing } from './use-routine';

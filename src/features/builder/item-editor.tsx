@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { DOSE_KINDS, amountOf, cuesOf } from '@/core/moves';
 import {
+  amountRange,
   catalogueFor,
   changeItem,
   changeLevel,
@@ -36,6 +37,7 @@ import { ItemMore } from './item-more';
 import { LineField } from './line-field';
 import { PanelTop } from './panel-top';
 import { Steps } from './steps';
+import { SwapChoices } from './swap-choices';
 import { EDITOR, KIND_WORDS, SIDES_WORDS } from './strings';
 import type { Editing } from './use-routine';
 
@@ -58,6 +60,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
   const press = pressStepper(item, routine);
   const led = ledInForce(item, routine);
   const held = heldStepper(item);
+  const range = amountRange(item, routine);
   const sides = sidesChoices(move);
   const sidesNow = sidesInForce(item, move);
   return (
@@ -79,6 +82,17 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
         KIND_WORDS[dose.kind],
         timed ? timeWords(amountOf(dose)) : String(amountOf(dose)),
         amountStepper(item, routine),
+      )}
+      {range && (
+        <Text
+          variant="bodyMedium"
+          style={{ color: range.now < range.least || range.now > range.most ? t.clay : t.quiet }}
+        >
+          {EDITOR.range(
+            timed ? timeWords(range.least) : String(range.least),
+            timed ? timeWords(range.most) : String(range.most),
+          )}
+        </Text>
       )}
       {steps(
         EDITOR.upTo,
@@ -163,6 +177,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
           change(changeLevel(routine, item.id, toLevel(move, id, routine.group).level))
         }
       />
+      <SwapChoices item={item} {...editing} />
       <ItemMore key={item.id} item={item} {...editing} />
       <LineField key={writeItem(item, catalogueFor(routine))} item={item} {...editing} />
       <EntryActions entry={item} {...editing} onGone={onClose} />

@@ -220,6 +220,10 @@ export const PROPOSAL = {
 
 export const EDITOR = {
   addAfter: 'Add a row after it',
+  range: (least: string, most: string) => `Usual: ${least} to ${most}.`,
+  swap: 'Swap, with figures',
+  swapLevels: (move: string) => `Levels of ${move}`,
+  swapMoves: 'Moves of the same family, with the dose kept',
   rest: 'Rest',
   close: 'Close',
   kind: 'Kind of dose',

@@ -2,9 +2,11 @@ import { printClock } from '@/core/common';
 import type { Routine } from '@/core/routine';
 import { Target } from '@/design';
 import { scoreOf } from '@/state';
-import type { PanelName } from './builder-head';
 import { BUILD, PROPOSAL } from './strings';
 import type { Proposals } from './proposal';
+
+/** What the panel shows beside a chosen row and a proposal. */
+export type PanelName = 'findings' | 'time' | 'group' | 'tools' | 'versions' | 'legend';
 
 export interface ToolsProps {
   readonly routine: Routine;

@@ -15,6 +15,7 @@ import {
   useNewId,
 } from '@/state';
 import { MoveSheet } from './move-sheet';
+import { AddToRoutine } from './add-to-routine';
 import { CATALOGUE } from './strings';
 
 /** Beside the list while no move is chosen. */
@@ -95,6 +96,7 @@ function Actions({ move, shown, onOriginal }: ActionsProps) {
           {status}
         </Text>
       )}
+      {!original && <AddToRoutine move={move.id} />}
       <Target
         label={draft ? CATALOGUE.goOnChanging : CATALOGUE.change}
         icon="rename"

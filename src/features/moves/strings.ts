@@ -23,6 +23,8 @@ export const CATALOGUE = {
   bringIn: 'Bring moves in',
   gone: 'This move is not here.',
   all: 'See all moves',
+  addTo: 'Add to a routine',
+  noRoutine: 'There is no routine yet.',
   change: 'Change',
   goOnChanging: 'Go on changing',
   copy: 'Copy as a new move',

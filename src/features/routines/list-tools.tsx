@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useRouter } from 'expo-router';
 import { Choices, Field, Target } from '@/design';
-import { ROUTINES, SORT_WORDS } from './strings';
-import { ALL, SORTS, type Wanted } from './shown-rows';
+import { ALL, type Wanted } from './shown-rows';
+import { ROUTINES, SORTS, SORT_WORDS } from './strings';
 
 interface ListToolsProps {
   readonly wanted: Wanted;

@@ -1,9 +1,6 @@
 import type { Mark, Row } from '@/state/hall';
 import { GROUP_TITLES } from '@/words/groups';
-import { PLACE_WORDS } from './strings';
-
-export const SORTS = ['title', 'led', 'longest', 'shortest'] as const;
-export type Sort = (typeof SORTS)[number];
+import { PLACE_WORDS, type Sort } from './strings';
 
 export interface Wanted {
   readonly words: string;

@@ -1,5 +1,4 @@
 import type { RowPlace } from '@/state/hall';
-import type { Sort } from './shown-rows';
 
 export const PLACE_WORDS: Readonly<Record<RowPlace, string>> = {
   floor: 'floor',
@@ -7,6 +6,9 @@ export const PLACE_WORDS: Readonly<Record<RowPlace, string>> = {
   chair: 'chair',
   standing: 'standing',
 };
+
+export const SORTS = ['title', 'led', 'longest', 'shortest'] as const;
+export type Sort = (typeof SORTS)[number];
 
 export const SORT_WORDS: Readonly<Record<Sort, string>> = {
   title: 'By title',

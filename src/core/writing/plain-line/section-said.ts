@@ -21,8 +21,6 @@ const PLAIN = /^(?:warm-?up|main|settle|cool-?down)$/u;
 
 /**
  * The section that a heading names, without its time; undefined where it is none.
- *
- * @example sectionHeaded('Cool down (5 min)') // 'settle'
  */
 export function sectionHeaded(line: string): SectionName | undefined {
   const words = line
@@ -44,8 +42,6 @@ export interface SectionSaid {
 
 /**
  * Takes `settle` or `warm-up: march 1 min` apart; undefined where a line names no section.
- *
- * @example sectionSaid('warm-up: march 1 min')?.rest // 'march 1 min'
  */
 export function sectionSaid(typed: string): SectionSaid | undefined {
   const [, word = '', colon = '', rest = ''] =

@@ -35,8 +35,6 @@ const MOST_OTHERS = 3;
 /**
  * Reads one line as it is typed for adding: strictly where it is strict, else as people write it, in
  * any order of words. Never throws; a line that means nothing has a problem.
- *
- * @example readTypedLine('10 shoulder rolls', { group: 'desk' }).text // 'Shoulder rolls: 10 reps'
  */
 export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   const catalogue = catalogueFor(setting);

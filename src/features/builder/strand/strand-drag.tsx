@@ -1,7 +1,7 @@
 import {
   DndContext,
   KeyboardSensor,
-  PointerSensor,
+  MouseSensor,
   TouchSensor,
   useDraggable,
   useSensor,
@@ -16,7 +16,7 @@ import type { Drop } from '@/core/routine';
 import { Icon, useTokens } from '@/design';
 import { laidRows, pageTop } from '@/platform/page';
 import { DRAG } from '../strings';
-import { landingAt, nextGap, type Landing } from './drop';
+import { landingAt, nextGap } from './drop';
 
 interface StrandDragProps {
   readonly nameOf: (id: ItemId) => string;
@@ -28,9 +28,10 @@ interface StrandDragProps {
 export function StrandDrag({ nameOf, onDrop, children }: StrandDragProps) {
   const t = useTokens();
   const box = useRef<View>(null);
-  const [landing, setLanding] = useState<Landing>();
+  /** How far down in the list the row would come to lie. */
+  const [line, setLine] = useState<number>();
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 150, tolerance: 8 } }),
     useSensor(KeyboardSensor, { coordinateGetter: byGaps }),
   );
@@ -42,13 +43,16 @@ export function StrandDrag({ nameOf, onDrop, children }: StrandDragProps) {
   return (
     <DndContext
       sensors={sensors}
-      onDragMove={(event) => setLanding(landingOf(event))}
+      onDragMove={(event) => {
+        const at = landingOf(event);
+        setLine(at && at.y - pageTop(box.current));
+      }}
       onDragEnd={(event) => {
         const at = landingOf(event);
-        setLanding(undefined);
+        setLine(undefined);
         if (at) onDrop(event.active.id as ItemId, at.drop);
       }}
-      onDragCancel={() => setLanding(undefined)}
+      onDragCancel={() => setLine(undefined)}
       accessibility={{
         screenReaderInstructions: { draggable: DRAG.how },
         announcements: {
@@ -61,10 +65,8 @@ export function StrandDrag({ nameOf, onDrop, children }: StrandDragProps) {
     >
       <View ref={box}>
         {children}
-        {landing && (
-          <View
-            style={[styles.line, { top: landing.y - pageTop(box.current), backgroundColor: t.ink }]}
-          />
+        {line !== undefined && (
+          <View style={[styles.line, { top: line, backgroundColor: t.ink }]} />
         )}
       </View>
     </DndContext>
