@@ -154,5 +154,5 @@ test('a routine is built and opened by keyboard only', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Type a move and its dose' }).focus();
   await page.keyboard.type('rest 20s');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'Rest 20 s' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Rest 20 s/ })).toBeVisible();
 });

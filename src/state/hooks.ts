@@ -16,6 +16,17 @@ const nows =
   () =>
     clock.wallTime();
 
+const ticks =
+  (): AppThunk<() => number> =>
+  (_, __, { clock }) =>
+  () =>
+    clock.now();
+
+/** Milliseconds that only go forward, from the platform as everywhere. */
+export function useClock(): () => number {
+  return useAppDispatch()(ticks());
+}
+
 /** The time of day, from the platform as everywhere. */
 export function useNow(): () => Date {
   return useAppDispatch()(nows());

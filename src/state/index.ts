@@ -19,7 +19,7 @@ export {
 export { routineToBuild } from './carried';
 export { deviceSet, type DeviceState } from './hall/device';
 export { noticeClosed, noticeShown, type Notice } from './hall/notices';
-export { useAppDispatch, useAppSelector, useNewId, useNow } from './hooks';
+export { useAppDispatch, useAppSelector, useClock, useNewId, useNow } from './hooks';
 export {
   leadDecided,
   leadPassed,

@@ -25,11 +25,17 @@ const ALL: readonly Named[] = [
   ...Object.entries(WAYS).map(([name, drawn]) => ({ name: `way ${name}`, drawn })),
 ];
 
-/** Key poses and four moments between each two of them. */
-function moments({ drawn }: Named): readonly Body[] {
-  const { keys, at } = motionOf(drawn);
+const known = new Map<Named, readonly Body[]>();
+
+/** Key poses and four moments between each two of them; worked out once for all that is asked of them. */
+function moments(named: Named): readonly Body[] {
+  const made = known.get(named);
+  if (made) return made;
+  const { keys, at } = motionOf(named.drawn);
   const count = (keys - 1) * 5 + 1;
-  return Array.from({ length: count }, (_, i) => at(i / 5));
+  const bodies = Array.from({ length: count }, (_, i) => at(i / 5));
+  known.set(named, bodies);
+  return bodies;
 }
 
 const far = (a: Vec, b: Vec) => length(sub(a, b));

@@ -326,7 +326,7 @@ const isUntouched = ({ title, sections }: Routine) =>
   title === BUILD.newTitle && SECTIONS.every((section) => sections[section].length === 0);
 
 /** What the focus goes to when a panel opens. */
-const PANEL = { tabIndex: -1, dataSet: { panel: '' }, role: 'region' } as object;
+const PANEL = { tabIndex: -1, dataSet: { panel: '' } } as object;
 
 /** The focus goes into a panel that opens, and back when it closes. */
 function usePanelFocus(shown: string | undefined): void {

@@ -33,6 +33,7 @@ import {
   toSides,
   type Stepper,
 } from './item-editing';
+import { ItemFine } from './item-fine';
 import { ItemMore } from './item-more';
 import { LineField } from './line-field';
 import { PanelTop } from './panel-top';
@@ -178,6 +179,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
         }
       />
       <SwapChoices item={item} {...editing} />
+      <ItemFine key={`fine ${item.id}`} item={item} {...editing} />
       <ItemMore key={item.id} item={item} {...editing} />
       <LineField key={writeItem(item, catalogueFor(routine))} item={item} {...editing} />
       <EntryActions entry={item} {...editing} onGone={onClose} />

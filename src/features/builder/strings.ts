@@ -76,6 +76,30 @@ export const BUILD = {
   takeMove: (name: string) => `Add ${name}`,
 };
 
+export const FINE = {
+  title: 'Sides, hands, ways and words',
+  weak: 'A weaker side, with more time',
+  alike: 'Both alike',
+  extra: 'More for each set of it',
+  meant: 'Why one side only is meant',
+  laneLevel: (lane: string) => `Level: ${lane}`,
+  asTheLine: 'As the line',
+  support: 'Hands',
+  asTheLevel: 'As the level',
+  challenge: 'Made harder by',
+  noChallenge: 'Nothing',
+  tapRep: 'Tap once a rep',
+  tapBreath: 'Tap as each breath begins',
+  taps: (count: number) =>
+    count === 0 ? 'Tap along three times or more.' : count === 1 ? '1 tap' : `${count} taps`,
+  beat: (time: string) => `${time} each`,
+  takeBeat: 'Take this pace',
+  wordsHint: 'Your own words in place of the move’s; {side} and {other} name the sides.',
+  setUp: 'Said before it',
+  cue: 'Said as it goes',
+  takes: (time: string) => `takes ${time} to say`,
+};
+
 export const PICK = {
   find: (label: string) => `Find: ${label}`,
   all: 'Show all',
