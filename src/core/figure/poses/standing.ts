@@ -283,9 +283,9 @@ export const STANDING: Poses = {
     'in-the-air': d(
       'held',
       [
-        { o: ON_LEFT, aR: HANG, aL: HELD, lR: { f: 36, k: 4 } },
-        { o: ON_LEFT, aR: HANG, aL: HELD, lR: { b: 28, k: 3 } },
-        { o: ON_LEFT, aR: HANG, aL: HELD, lR: { f: -22, k: 6 } },
+        { o: [4, 0, 0], aR: HANG, aL: HELD, lR: { f: 36, k: 4 } },
+        { o: [4, 0, 0], aR: HANG, aL: HELD, lR: { b: 28, k: 3 } },
+        { o: [4, 0, 0], aR: HANG, aL: HELD, lR: { f: -22, k: 6 } },
       ],
       { view: 'quarter', ...LEGS },
     ),
@@ -323,8 +323,14 @@ export const STANDING: Poses = {
     'one-bending-by-turns': d(
       'held',
       [
-        { ...ON_TOES, aR: HANG, aL: HELD },
-        { ...ON_TOES, aR: HANG, aL: HELD, lR: { at: [5.2, 10, -6], up: -58 } },
+        { ...ON_TOES, o: [0, 6.2, 1.2], aR: HANG, aL: HELD },
+        {
+          ...ON_TOES,
+          o: [3, 6.2, 1.2],
+          aR: HANG,
+          aL: HELD,
+          lR: { at: [5.2, 10, -6], up: -58 },
+        },
       ],
       LEGS,
     ),

@@ -13,6 +13,11 @@ const at = (base: BaseName, change: PoseChange = {}): Pose => changed(BASES[base
 const ON_HEELS = { f: 56, b: 5, k: 146, d: -72 } as const;
 const KNEES = { at: [6, 0, 30], out: 2 } as const;
 const heels = at('kneel-tall', { l: ON_HEELS, a: { on: 'thigh' } });
+/** Lifted off the heels, before the hips go to one side. */
+const offHeels = at('kneel-tall', {
+  l: { f: 40, b: 5, k: 124, d: -72, kneels: true },
+  a: { on: 'thigh' },
+});
 /** On the right hip, both knees to the right, the right hand on the floor. */
 const sideSit = at('floor-sit', {
   p: [2, -12, -6],
@@ -27,8 +32,8 @@ const hipDown = at('floor-knees', {
   hips: [-4, 9.6, -11],
   p: [20, -18],
   sp: [0, 16],
-  lR: { at: [4, 0, 16], out: 20, open: 30 },
-  lL: { at: [12, 0, 14], out: 10, open: 10 },
+  lR: { at: [4, 0, 21], out: 20, open: 30 },
+  lL: { at: [12, 0, 20], out: 10, open: 10 },
   aR: { at: [18, 2.2, 4] },
   aL: { f: 40, b: 20, e: 60 },
 });
@@ -205,7 +210,9 @@ export const WAYS: Readonly<Record<WayName, Drawn>> = {
   ]),
   'fours-to-heels': d('fours', [{}, sinking, heels]),
   'heels-to-tall': d('kneel-tall', [heels, {}]),
-  'heels-to-floor': d('kneel-tall', [heels, hipDown, at('floor-sit')], { view: 'quarter' }),
+  'heels-to-floor': d('kneel-tall', [heels, offHeels, hipDown, at('floor-sit')], {
+    view: 'quarter',
+  }),
   'fours-to-fold': d('fours', [
     {},
     at('fold', { o: [0, 0, -24], a: { at: [8, 1.6, 32], hand: [0, 0, 1] } }),
@@ -225,8 +232,10 @@ export const WAYS: Readonly<Record<WayName, Drawn>> = {
     },
     at('prone'),
   ]),
-  'fours-to-side': d('fours', [{}, sinking, heels, hipDown, sideSit, side], FLOOR_SIDE),
-  'fours-to-floor': d('fours', [{}, sinking, heels, hipDown, at('floor-sit')], { view: 'quarter' }),
+  'fours-to-side': d('fours', [{}, sinking, heels, offHeels, hipDown, sideSit, side], FLOOR_SIDE),
+  'fours-to-floor': d('fours', [{}, sinking, heels, offHeels, hipDown, at('floor-sit')], {
+    view: 'quarter',
+  }),
   'side-to-back': d('supine', [onRight, halfRight, { l: KNEES }], ROLLING),
   'side-to-front': d('prone', frontFrom(0), TOP),
   'floor-to-side': d('floor-sit', [{}, sideSit, side], FLOOR_SIDE),
