@@ -31,6 +31,8 @@ async function shipped(page: Page): Promise<void> {
 }
 
 test('the older-adult circle is built from nothing by keyboard alone @wide', async ({ page }) => {
+  // Some hundreds of presses, one after the other.
+  test.slow();
   await shipped(page);
   /** Tabs on until it has the focus; the way there is told by the count. */
   const tabTo = async (target: Locator, most: number) => {
@@ -193,6 +195,31 @@ test.describe('by touch', () => {
   });
 });
 
+test('what stands in the head keeps its place from the first sight on', async ({ page }) => {
+  await page.addInitScript(() => {
+    const seen: Record<string, true> = {};
+    Object.assign(window, { seen });
+    const look = () => {
+      for (const button of document.querySelectorAll('[role=banner] [role=button]')) {
+        if (button.textContent !== 'Tools') continue;
+        seen[String(Math.round(button.getBoundingClientRect().top))] = true;
+      }
+      requestAnimationFrame(look);
+    };
+    requestAnimationFrame(look);
+  });
+  await openDemo(page);
+  await page.getByRole('button', { name: 'New routine', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Title' }).fill('Named');
+  const line = page.getByRole('textbox', { name: LINE });
+  await line.fill('shoulder rolls 10');
+  await line.press('Enter');
+  await expect(row(page, /^Shoulder rolls/)).toBeVisible();
+  await saved(page);
+  const seen = await page.evaluate(() => (window as unknown as { seen: object }).seen);
+  expect(Object.keys(seen)).toHaveLength(1);
+});
+
 test('a plan that is pasted is read line by line, mended, and taken in', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Bring in' }).click();
@@ -247,4 +274,54 @@ test('a half-typed line, edits and a version outlive a reload; what is deleted c
   await page.getByRole('button', { name: 'Bring back Signal box reset' }).click();
   await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByRole('link', { name: /^Signal box reset/ })).toBeVisible();
+});
+
+test('a plan pasted into the line is read there; a rest has a button; files that are no text are named', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: 'New routine' }).click();
+  const line = page.getByRole('textbox', { name: LINE });
+  const paste = (text: string) =>
+    line.evaluate((field, words) => {
+      const clipboardData = new DataTransfer();
+      clipboardData.setData('text/plain', words);
+      field.dispatchEvent(
+        new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }),
+      );
+    }, text);
+  await paste('warm up\nmarch 1 min\nzumba madness\n');
+  await page.getByRole('button', { name: 'Keep as a note' }).click();
+  await page.getByRole('button', { name: 'Take in 2 lines' }).click();
+  await expect(page.locator('[data-strand-row]')).toHaveCount(2);
+  // Routine text through and through needs no sheet.
+  await paste('Seated cat: 6 reps\nrest 20s\n');
+  await expect(page.locator('[data-strand-row]')).toHaveCount(4);
+  await page.getByRole('button', { name: 'Tools', exact: true }).click();
+  await page.getByRole('button', { name: 'Add a rest of 30 s' }).click();
+  await expect(row(page, /^Rest 30 s/)).toBeVisible();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
+
+  // A new routine that nothing was put in goes again by itself.
+  const count = await page.getByRole('listitem').count();
+  await page.getByRole('button', { name: 'New routine', exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Title' })).toBeFocused();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await expect(page.getByRole('listitem')).toHaveCount(count);
+
+  await page.getByRole('button', { name: 'Bring in' }).click();
+  for (const [name, bytes, said] of [
+    ['nothing.txt', '', 'nothing.txt is empty.'],
+    ['photo.png', '\u0089PNG\r\n\u001a\n\u0000\u0000\u0000', /^photo.png is no text/],
+  ] as const) {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Choose a file' }).click();
+    const file = {
+      name,
+      mimeType: 'application/octet-stream',
+      buffer: Buffer.from(bytes, 'latin1'),
+    };
+    await (await chooser).setFiles(file);
+    await expect(page.getByText(said)).toBeVisible();
+  }
 });

@@ -37,17 +37,22 @@ export function isOnButton(event: KeyboardEvent): boolean {
   return Boolean(target?.closest('button, a, [role=button], [role=switch], [role=link]'));
 }
 
-/** Hands on what is pasted into a field where it is more than one line; returns the way to stop. */
-export function onPastedLines(field: unknown, take: (text: string) => void): () => void {
-  if (!(field instanceof HTMLElement)) return () => undefined;
+const labelled = (label: string) => `[aria-label="${CSS.escape(label)}"]`;
+
+/**
+ * Hands on what is pasted into the field with this label where it is more than one line; returns the
+ * way to stop.
+ */
+export function onPastedLines(label: string, take: (text: string) => void): () => void {
   const paste = (event: ClipboardEvent) => {
     const text = event.clipboardData?.getData('text/plain') ?? '';
-    if (text.trim().split(/[\r\n]+/u).length < 2) return;
+    const isHere = event.target instanceof Element && event.target.matches(labelled(label));
+    if (!isHere || text.trim().split(/[\r\n]+/u).length < 2) return;
     event.preventDefault();
     take(text);
   };
-  field.addEventListener('paste', paste);
-  return () => field.removeEventListener('paste', paste);
+  document.addEventListener('paste', paste);
+  return () => document.removeEventListener('paste', paste);
 }
 
 export function onFrame(draw: () => void): () => void {
@@ -131,7 +136,7 @@ export function arrowTo(mark: string, from: unknown, key: string): boolean {
 
 /** Puts the focus into the field with this label. */
 export function focusField(label: string): void {
-  document.querySelector<HTMLElement>(`[aria-label="${CSS.escape(label)}"]`)?.focus();
+  document.querySelector<HTMLElement>(labelled(label))?.focus();
 }
 
 /** Brings the element that carries `data-strand-row` with this id into view. */

@@ -7,6 +7,7 @@ import {
 } from '@/core/common';
 import type { Move } from '@/core/moves';
 import {
+  emptyRoutine,
   itemsOutOfLine,
   withFreshIds,
   type Entry,
@@ -18,21 +19,16 @@ import { draftKept, draftLetGo, moveLetGo, movesBrought, selectOwnMoves } from '
 import { noticeClosed, noticeShown, type Notice } from './hall/notices';
 import { routineChanged, routineDeleted, routinesBrought } from './routines';
 import { binEmptied, binFilled } from './bin';
+import { markTaken, marksPut } from './hall/marks';
+import { lineGone } from './lines';
 import { runDeleted, runsBrought } from './runs';
-import { versionsKept } from './versions';
+import { versionGone, versionsKept } from './versions';
 import type { AppThunk } from './slices';
 
 /** A routine with nothing in it; returns its id. */
 export function createRoutine(title: string): AppThunk<RoutineId> {
   return (dispatch, _, { newId }) => {
-    const routine: Routine = {
-      id: routineIdSchema.parse(newId()),
-      title,
-      group: 'desk',
-      pace: {},
-      notes: [],
-      sections: { 'warm-up': [], main: [], settle: [] },
-    };
+    const routine = emptyRoutine(routineIdSchema.parse(newId()), title, 'desk');
     dispatch(routinesBrought([routine]));
     return routine.id;
   };
@@ -106,6 +102,19 @@ export function restoreRoutine(id: RoutineId): AppThunk {
 export function dropUntouched(id: RoutineId): AppThunk {
   return (dispatch) => {
     dispatch(routineDeleted(id));
+    dispatch(letRoutineGo(id));
+  };
+}
+
+/** Lets go for good of a routine in the bin, and of all that was kept beside it. */
+export function letRoutineGo(id: RoutineId): AppThunk {
+  return (dispatch, getState) => {
+    dispatch(binEmptied(id));
+    dispatch(markTaken(id));
+    dispatch(lineGone(id));
+    const versions = Object.values(getState().versions);
+    const own = versions.filter(({ routineId }) => routineId === id);
+    own.forEach((version) => dispatch(versionGone(version.id)));
   };
 }
 
@@ -123,13 +132,15 @@ export function keepVersion(routineId: RoutineId, name: string): AppThunk {
 /** Clears the demo data away; it can be brought back from the notice that follows. */
 export function startEmpty(): AppThunk {
   return (dispatch, getState) => {
-    const { routines, runs } = getState();
+    const { routines, runs, marks } = getState();
     const gone = {
+      marks: Object.values(marks),
       routines: Object.values(routines).map(({ routine }) => routine),
       runs: Object.values(runs),
     };
     gone.routines.forEach(({ id }) => dispatch(routineDeleted(id)));
     gone.runs.forEach(({ id }) => dispatch(runDeleted(id)));
+    gone.marks.forEach(({ id }) => dispatch(markTaken(id)));
     dispatch(noticeClosed({ kind: 'demo-loaded' }));
     dispatch(noticeShown({ kind: 'emptied', ...gone }));
   };
@@ -195,6 +206,7 @@ export function takeBack(notice: Notice): AppThunk {
     if (notice.kind === 'emptied') {
       dispatch(routinesBrought(notice.routines));
       dispatch(runsBrought(notice.runs));
+      dispatch(marksPut(notice.marks));
     }
     dispatch(noticeClosed(notice));
   };

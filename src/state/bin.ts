@@ -1,7 +1,6 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import type { RoutineId } from '@/core/common';
 import { routineSchema } from '@/core/routine';
+import { keyedSlice } from './keyed-slice';
 
 /** So long a routine that was deleted can be brought back. */
 export const BIN_DAYS = 30;
@@ -13,24 +12,11 @@ export const binnedSchema = z.strictObject({
 });
 export type Binned = z.infer<typeof binnedSchema>;
 
-export type BinState = Readonly<Record<RoutineId, Binned>>;
-const initialState: BinState = {};
-
-const slice = createSlice({
-  name: 'bin',
-  initialState,
-  reducers: {
-    binFilled: (state, { payload }: PayloadAction<readonly Binned[]>) => ({
-      ...state,
-      ...Object.fromEntries(payload.map((one) => [one.routine.id, one])),
-    }),
-    binEmptied: (state, { payload }: PayloadAction<string>) =>
-      Object.fromEntries(Object.entries(state).filter(([id]) => id !== payload)),
-  },
-});
-
-export const { binFilled, binEmptied } = slice.actions;
-export const binReducer = slice.reducer;
+export const {
+  put: binFilled,
+  taken: binEmptied,
+  reducer: binReducer,
+} = keyedSlice<Binned>('bin', ({ routine }) => routine.id);
 
 const DAY_MS = 86_400_000;
 

@@ -1,4 +1,4 @@
-export { BIN_DAYS, binEmptied, daysLeft } from './bin';
+export { BIN_DAYS, daysLeft } from './bin';
 export {
   bringIn,
   bringMovesIn,
@@ -11,6 +11,7 @@ export {
   keepVersion,
   letGo,
   letMoveGo,
+  letRoutineGo,
   renameRoutine,
   restoreRoutine,
   startEmpty,

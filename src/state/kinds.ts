@@ -8,13 +8,7 @@ import {
   type KeptLead,
   type Run,
 } from '@/core/class';
-import {
-  isRecord,
-  moveIdSchema,
-  routineIdSchema,
-  runIdSchema,
-  type RoutineId,
-} from '@/core/common';
+import { isRecord, moveIdSchema, routineIdSchema, type RoutineId } from '@/core/common';
 import { MOVE_MIGRATIONS, MOVE_VERSION, moveSchema, type Move } from '@/core/moves';
 import {
   ROUTINE_MIGRATIONS,
@@ -116,7 +110,7 @@ export const RUN = kindOf<AppState, Run>({
   slice: {
     all: ({ runs }) => runs,
     put: runsBrought,
-    remove: (id) => runDeleted(runIdSchema.parse(id)),
+    remove: runDeleted,
   },
   told: true,
   failed: (run) => ({ kind: 'run-not-saved', run }),
@@ -167,7 +161,7 @@ const LINE = kindOf<AppState, UnsentLine>({
   slice: {
     all: ({ lines }) => lines,
     put: linesKept,
-    remove: (id) => lineGone(routineIdSchema.parse(id)),
+    remove: lineGone,
   },
   told: false,
 });

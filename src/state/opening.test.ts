@@ -8,6 +8,9 @@ import {
   daysLeft,
   deleteRoutine,
   keepVersion,
+  letRoutineGo,
+  linesKept,
+  marked,
   restoreRoutine,
   routineChanged,
   startEmpty,
@@ -125,6 +128,40 @@ describe('opening and keeping', () => {
     later.dispatch(restoreRoutine(ID));
     expect(later.getState().bin).toEqual({});
     expect(later.getState().routines[ID]?.routine.title).toBe('Signal box reset');
+  });
+
+  test('what is let go for good takes along all that was kept beside it', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    store.dispatch(keepVersion(ID, 'As in March'));
+    store.dispatch(linesKept([{ id: ID, typed: 'half a li' }]));
+    store.dispatch(marked({ id: ID, tags: ['Thursday'] }));
+    store.dispatch(deleteRoutine(ID));
+    expect(store.getState().marks[ID]?.tags).toEqual(['Thursday']);
+    store.dispatch(letRoutineGo(ID));
+    await saving();
+    expect([...platform.data].filter(([, text]) => text.includes(ID))).toEqual(
+      // The record of a class that was led stays.
+      [...platform.data].filter(
+        ([key]) => key.startsWith('run/') && platform.data.get(key)?.includes(ID),
+      ),
+    );
+  });
+
+  test('the demo says when its routines were last led', async () => {
+    const store = await opened(fakePlatform());
+    const { marks } = store.getState();
+    const led = Object.values(marks).filter(({ ledAt }) => ledAt !== undefined);
+    expect(led.length).toBe(3);
+    expect(marks[ID]?.ledAt).toMatch(/T12:00:00/);
+  });
+
+  test('what is marked so already is not written again', async () => {
+    const store = await opened(fakePlatform());
+    store.dispatch(marked({ id: ID, found: [0, 1, 0] }));
+    const { marks } = store.getState();
+    store.dispatch(marked({ id: ID, found: [0, 1, 0] }));
+    expect(store.getState().marks).toBe(marks);
   });
 
   test('edits can be undone and done again after a reload, headers that were not there too', async () => {

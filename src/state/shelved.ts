@@ -1,5 +1,5 @@
 import isEqual from 'fast-deep-equal';
-import { position } from '@/core/body';
+import { position, type PositionId } from '@/core/body';
 import { laneValues } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import { isWork, type Score, type Segment } from '@/core/timing';
@@ -42,16 +42,14 @@ function bandOf({ segments, totalMs }: Score): string {
 }
 
 function placesIn({ segments }: Score): RowPlace[] {
-  const heights = new Set(
-    segments.flatMap(({ position: at }) => laneValues(at).map((id) => position(id).height)),
-  );
-  const has: Readonly<Record<RowPlace, boolean>> = {
-    floor: heights.has(0),
-    kneeling: heights.has(1) || heights.has(2),
-    chair: heights.has(3),
-    standing: heights.has(4),
-  };
-  return ROW_PLACES.filter((place) => has[place]);
+  const ids = new Set(segments.flatMap(({ position: at }) => laneValues(at)));
+  return ROW_PLACES.filter((place) => [...ids].some((id) => placeOf(id) === place));
+}
+
+const BY_HEIGHT: readonly RowPlace[] = ['floor', 'kneeling', 'kneeling', 'chair', 'standing'];
+
+function placeOf(id: PositionId): RowPlace | undefined {
+  return /^(?:bed|couch)-/u.test(id) ? 'bed' : BY_HEIGHT[position(id).height];
 }
 
 /**

@@ -1,7 +1,8 @@
 import type { Store } from '@reduxjs/toolkit';
 import isEqual from 'fast-deep-equal';
 import type { Hall } from './hall';
-import { binEmptied, daysLeft } from './bin';
+import { letRoutineGo } from './actions';
+import { daysLeft } from './bin';
 import type { Texts } from './demo';
 import { rowTaken, rowsPut } from './hall/shelf';
 import { RUN, WORKSHOP_KINDS } from './kinds';
@@ -76,7 +77,7 @@ function bringIn(store: AppStore, texts: Texts): void {
 /** What was in the bin for its time is gone. */
 function seeToBin(store: AppStore, now: Date): void {
   for (const binned of Object.values(store.getState().bin)) {
-    if (daysLeft(binned, now) < 0) store.dispatch(binEmptied(binned.routine.id));
+    if (daysLeft(binned, now) < 0) store.dispatch(letRoutineGo(binned.routine.id));
   }
 }
 

@@ -1,1 +1,2 @@
 export { GROUP_TITLES } from './en/names';
+export { severityCounts } from './en/severities';

@@ -21,7 +21,7 @@ export {
   type Place,
   type Step,
 } from './edit/change';
-export { addEntries, type Placed } from './edit/add-entries';
+export { addEntries, addEntriesAt, type Placed } from './edit/add-entries';
 export {
   addEntry,
   changeHeader,
@@ -48,6 +48,7 @@ export {
   rowIds,
   type Drop,
 } from './edit/several';
+export { emptyRoutine } from './empty';
 export { ROUTINE_FORMAT, readRoutineFile, writeRoutineFile } from './file';
 export { groupEffects, laneBars, laneEffects, type LaneBars } from './lane-effects';
 export {

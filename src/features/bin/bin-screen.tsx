@@ -4,8 +4,8 @@ import { Text } from 'react-native-paper';
 import { Screen, Target, useTokens } from '@/design';
 import {
   BIN_DAYS,
-  binEmptied,
   daysLeft,
+  letRoutineGo,
   restoreRoutine,
   useAppDispatch,
   useAppSelector,
@@ -50,7 +50,7 @@ export function BinScreen() {
                     look="plain"
                     label={BIN.gone}
                     said={BIN.goneOne(title)}
-                    onPress={() => dispatch(binEmptied(id))}
+                    onPress={() => dispatch(letRoutineGo(id))}
                   />
                 </View>
               </View>

@@ -3,55 +3,60 @@ import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { GROUP_NAMES, countingIds, routineIdSchema, type GroupName } from '@/core/common';
-import { addEntries, applyChange, type Placed, type Routine } from '@/core/routine';
+import { addEntries, applyChange, emptyRoutine, type Placed } from '@/core/routine';
 import { Choices, Field, Screen, TARGET, useTokens } from '@/design';
 import { PageSheet } from '@/features/page-in';
 import { GROUP_TITLES } from '@/words/names';
 import { pickFile } from '@/platform/files';
 import { bringIn, bringMovesIn, selectOwnMoves, useAppDispatch, useAppSelector } from '@/state';
-import { readIncoming } from './incoming';
+import { isNoText, readIncoming } from './incoming';
 import { BRING_IN } from './strings';
 
-const emptyRoutine = (title: string, group: GroupName): Routine => ({
-  id: routineIdSchema.parse('incoming'),
-  title,
-  group,
-  pace: {},
-  notes: [],
-  sections: { 'warm-up': [], main: [], settle: [] },
-});
+const INCOMING = routineIdSchema.parse('incoming');
+
+/** What was pasted and not brought in yet: who looks elsewhere finds it again. */
+let pasted = '';
 
 /** A routine from text or a file, or moves from a file, read whole before anything is changed. */
 export function BringInScreen() {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const [text, setText] = useState('');
+  const [text, setText] = useState(pasted);
+  const put = (next: string) => {
+    pasted = next;
+    setText(next);
+  };
   const [refused, setRefused] = useState('');
   const own = useAppSelector(selectOwnMoves);
   const [byLine, setByLine] = useState(false);
   const [group, setGroup] = useState<GroupName>('older');
   const plan = useMemo(
-    () => ({ ...emptyRoutine(BRING_IN.untitled, group), moves: own }),
+    () => ({ ...emptyRoutine(INCOMING, BRING_IN.untitled, group), moves: own }),
     [group, own],
   );
   const takePlan = (placed: readonly Placed[], title = BRING_IN.untitled) => {
     const filled = addEntries(plan, placed, countingIds('plan'));
-    if (!filled) return;
+    if (!filled) return false;
+    pasted = '';
     const { moves: _, ...routine } = applyChange(plan, filled);
     router.replace(`/routine/${dispatch(bringIn({ ...routine, title: title.slice(0, 120) }))}`);
+    return true;
   };
   const incoming = useMemo(() => readIncoming(text, own), [text, own]);
   const choose = async () => {
     const file = await pickFile();
     if (file.kind === 'too-big') setRefused(BRING_IN.tooBig(file.name));
-    if (file.kind === 'text') {
+    if (file.kind === 'text' && file.text.trim() === '') setRefused(BRING_IN.empty(file.name));
+    else if (file.kind === 'text' && isNoText(file.text)) setRefused(BRING_IN.notText(file.name));
+    else if (file.kind === 'text') {
       setRefused('');
-      setText(file.text);
+      put(file.text);
     }
   };
   const add = () => {
     const { routine, moves } = incoming;
+    pasted = '';
     if (moves) {
       dispatch(bringMovesIn(moves));
       router.replace('/moves');
@@ -101,7 +106,7 @@ export function BringInScreen() {
           numberOfLines={14}
           label={BRING_IN.label}
           value={text}
-          onChangeText={setText}
+          onChangeText={put}
           spellCheck={false}
         />
         {incoming.mayBePlan && (

@@ -1,7 +1,7 @@
 import { writeRoutineFile } from '@/core/routine';
 import { ownLike, shipped } from '@/core/testing';
 import { writeMovesFile } from '@/core/writing';
-import { readIncoming } from './incoming';
+import { isNoText, readIncoming } from './incoming';
 
 describe('a file of moves that is brought in', () => {
   const rail = ownLike('Seated twist', { name: 'Rail turn' });
@@ -59,6 +59,12 @@ describe('what is brought in', () => {
     const { routine, problems } = readIncoming(text, []);
     expect(routine).toBeUndefined();
     expect(problems.join(' ')).toContain(place);
+  });
+
+  test('a photo is no text, and signs of all languages are', () => {
+    expect(isNoText('\u0089PNG\r\n\u001a\n\u0000\u0000')).toBe(true);
+    expect(isNoText('JFIF\uFFFD\uFFFD')).toBe(true);
+    expect(isNoText('Dehnung für die Hüfte – 30 s\n\t• März ☐ 体操')).toBe(false);
   });
 
   test('nothing says nothing', () => {

@@ -26,6 +26,10 @@ const NOTHING: Incoming = {
   mayBePlan: false,
 };
 
+/** A photo or the like, read as if it were text: signs that no text has. */
+export const isNoText = (text: string): boolean =>
+  /[\u0000-\u0008\uFFFD]/u.test(text.slice(0, 2000));
+
 /** Reads what was pasted or chosen: a routine file, a moves file, or routine text. */
 export function readIncoming(text: string, own: readonly Move[]): Incoming {
   if (text.trim() === '') return NOTHING;

@@ -5,6 +5,9 @@ export const BRING_IN = {
   label: 'A plan, or routine text',
   plan: 'Is it a plan, as you would write it for yourself? Then it can be read line by line.',
   byLine: 'Read it line by line',
+  empty: (name: string) => `${name} is empty.`,
+  notText: (name: string) =>
+    `${name} is no text, so there is nothing to read in it. Choose a text file, or one that was saved here.`,
   group: 'Who is it for?',
   choose: 'Choose a file',
   add: 'Add routine',

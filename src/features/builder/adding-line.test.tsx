@@ -74,8 +74,8 @@ describe('the adding line', () => {
     type('rest 30');
     enter();
     expect(changes).toHaveLength(2);
-    type('10 shoulder rolls to Mozart');
-    expect(screen.getByText(/without “mozart”/)).toBeTruthy();
+    type('10 shoulder rolls to bells');
+    expect(screen.getByText(/without “bells”/)).toBeTruthy();
   });
 
   test('offers moves while a name is typed', () => {

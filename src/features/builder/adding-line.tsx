@@ -58,7 +58,7 @@ export function AddingLine({
     () => (other ? readAdding(other.text, routine, first.goesTo) : first),
     [other, routine, first],
   );
-  useEffect(() => onPastedLines(input.current, onPage), [onPage]);
+  useEffect(() => onPastedLines(BUILD.addLabel, onPage), [onPage]);
   const type = (text: string) => {
     setTyped(text);
     setPicked(undefined);

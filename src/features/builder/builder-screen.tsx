@@ -2,19 +2,19 @@ import { useRouter } from 'expo-router';
 import { useDeferredValue, useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button } from 'react-native-paper';
-import type { ItemId } from '@/core/common';
+import { itemIdSchema, type ItemId } from '@/core/common';
 import {
-  SECTIONS,
   acceptFindings,
+  addEntry,
   addEntries,
   changeHeader,
+  entriesInOrder,
   entryAt,
   hasEntry,
   moveEntries,
   placeOf,
   removeEntries,
   type Drop,
-  type Routine,
   type SectionName,
 } from '@/core/routine';
 import { Screen, TARGET, WIDE, useTokens } from '@/design';
@@ -28,14 +28,15 @@ import {
   marked,
   scoreOf,
   useAppDispatch,
+  useAppSelector,
   useNewId,
 } from '@/state';
 import { AddingLine } from './adding-line';
 import { BuilderHead } from './builder-head';
 import { copyRows, hasClip, pasteRows, placedInText } from './clip';
 import { EntryPanel } from './entry-panel';
-import { FindingsPanel, GRAVEST_FIRST, useFindings, type Findings } from './findings';
-import { TO_MAIN, type GoesTo } from './goes-to';
+import { FindingsPanel, countsOf, useFindings, type Findings } from './findings';
+import { TO_MAIN, placeForNew, type GoesTo } from './goes-to';
 import { HeaderPanel } from './header-panel';
 import { LegendPanel } from './legend-panel';
 import { MovesPane } from './moves-pane';
@@ -50,6 +51,9 @@ import { ToolsPanel } from './tools-panel';
 import { VersionsPanel } from './versions-panel';
 import { useRoutine, type Editing } from './use-routine';
 import { useSame } from './use-same';
+
+/** A rest as it is added by its button; its row changes it. */
+const USUAL_REST_MS = 30_000;
 
 /** Lower than this the head would leave the rows no room. */
 const SHORT = 560;
@@ -113,10 +117,19 @@ function Builder(editing: Editing) {
     const ids = picked?.has(entry) ? [...picked] : [entry];
     editing.change(moveEntries(routine, ids, to));
   });
-  const paste = () => editing.change(pasteRows(routine, newId));
+  const paste = () => editing.change(pasteRows(routine, placeForNew(routine, goesTo), newId));
+  const addRest = () => {
+    const rest = itemIdSchema.parse(newId());
+    const entry = { kind: 'rest', id: rest, restMs: USUAL_REST_MS } as const;
+    editing.change(addEntry(routine, entry, placeForNew(routine, goesTo)));
+    setGoesTo({ after: rest });
+    setNewest(rest);
+    setOpen(wide ? open : undefined);
+  };
   const takePasted = useSame((text: string) => {
     const placed = placedInText(text, routine);
-    if (placed) editing.change(addEntries(routine, placed, newId));
+    const change = placed && addEntries(routine, placed, newId);
+    if (change) editing.change(change);
     else setPage(text);
   });
   useClipKeys((key) => {
@@ -153,9 +166,14 @@ function Builder(editing: Editing) {
     const change = acceptFindings(routine, ids, finding, why);
     if (change) editing.change(change);
   };
+  // Nothing in it, not named, and nothing else done to it: its title waits to be typed over.
+  const isUntouched =
+    useAppSelector((state) => state.routines[id]?.past.length === 0) &&
+    routine.title === BUILD.newTitle &&
+    entriesInOrder(routine).length === 0;
   const leave = () => {
     router.replace('/');
-    if (isUntouched(routine)) dispatch(dropUntouched(id));
+    if (isUntouched) dispatch(dropUntouched(id));
   };
   const shownPanel = proposal || chosen ? undefined : open;
   const tools = { routine, open: shownPanel, onOpen: showPanel, proposals, onPropose: propose };
@@ -177,6 +195,7 @@ function Builder(editing: Editing) {
       <ToolsPanel
         id={id}
         {...tools}
+        onRest={addRest}
         onSelect={() => {
           closePanel();
           setPicked(new Set());
@@ -195,6 +214,10 @@ function Builder(editing: Editing) {
       key={chosen.id}
       entry={chosen}
       findings={findings.byEntry.get(chosen.id)}
+      onFindings={() => {
+        close();
+        setOpen('findings');
+      }}
       onAddAfter={() => {
         close();
         setTimeout(() => focusField(BUILD.addLabel), 0);
@@ -237,12 +260,7 @@ function Builder(editing: Editing) {
     <Screen
       title={routine.title}
       heading={
-        <TitleField
-          key={routine.title}
-          title={routine.title}
-          isNew={isUntouched(routine)}
-          onNamed={named}
-        />
+        <TitleField key={routine.title} title={routine.title} isNew={isUntouched} onNamed={named} />
       }
       onBack={leave}
       right={lead}
@@ -253,8 +271,11 @@ function Builder(editing: Editing) {
           text={page}
           setting={routine}
           onTake={(placed) => {
-            editing.change(addEntries(routine, placed, newId));
+            const change = addEntries(routine, placed, newId);
+            if (!change) return false;
+            editing.change(change);
             setPage(undefined);
+            return true;
           }}
           onLeave={() => setPage(undefined)}
         />
@@ -312,18 +333,12 @@ function Builder(editing: Editing) {
 /** Leaves in the list what the checks found, for as long as they have looked at what is kept. */
 function useFoundMark(id: Editing['id'], { all, state }: Findings, isKept: boolean): void {
   const dispatch = useAppDispatch();
-  const [stops, cautions, notes] = GRAVEST_FIRST.map(
-    (severity) => all.filter((one) => one.severity === severity).length,
-  );
+  const { stop, caution, note } = countsOf(all);
   useEffect(() => {
     if (state !== 'done' || !isKept) return;
-    dispatch(marked({ id, found: [stops ?? 0, cautions ?? 0, notes ?? 0] }));
-  }, [dispatch, id, state, isKept, stops, cautions, notes]);
+    dispatch(marked({ id, found: [stop, caution, note] }));
+  }, [dispatch, id, state, isKept, stop, caution, note]);
 }
-
-/** Nothing in it and not named yet: its title waits to be typed over. */
-const isUntouched = ({ title, sections }: Routine) =>
-  title === BUILD.newTitle && SECTIONS.every((section) => sections[section].length === 0);
 
 /** What the focus goes to when a panel opens. */
 const PANEL = { tabIndex: -1, dataSet: { panel: '' } } as object;

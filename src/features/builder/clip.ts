@@ -1,12 +1,13 @@
 import { countingIds, type ItemId, type NewId } from '@/core/common';
 import {
   SECTIONS,
-  addEntries,
+  addEntriesAt,
   entriesOf,
   readRoutineText,
   writeRoutineText,
   type Change,
   type Entry,
+  type Place,
   type Placed,
   type Routine,
 } from '@/core/routine';
@@ -33,13 +34,9 @@ export function copyRows(routine: Routine, ids: readonly ItemId[]): void {
   void copyText(rowsText(routine, ids));
 }
 
-/** What was cut or copied last, at the end of main; undefined where there is nothing, or no room. */
-export function pasteRows(routine: Routine, newId: NewId): Change | undefined {
-  return addEntries(
-    routine,
-    clip.map((entry) => ({ entry, section: 'main' })),
-    newId,
-  );
+/** What was cut or copied last, from a place on; undefined where there is nothing, or no room. */
+export function pasteRows(routine: Routine, place: Place, newId: NewId): Change | undefined {
+  return addEntriesAt(routine, clip, place, newId);
 }
 
 /** The rows of a text that is routine text through and through; undefined where it is not. */

@@ -10,19 +10,21 @@ import { ItemEditor } from './item-editor';
 import { NoticeEditor, RestEditor } from './quiet-editors';
 import { Target } from '@/design';
 import { PanelTop } from './panel-top';
-import { BUILD, EDITOR } from './strings';
+import { BUILD, EDITOR, FINDINGS } from './strings';
 import type { Editing } from './use-routine';
 
 interface EntryPanelProps extends Editing {
   readonly entry: Entry;
   readonly findings: readonly PlacedFinding[] | undefined;
+  /** To the list, where they are mended, or kept with a reason. */
+  readonly onFindings: () => void;
   /** Back to the line for adding; what is added goes behind this row. */
   readonly onAddAfter: () => void;
   readonly onClose: () => void;
 }
 
 /** The chosen row, to be changed. */
-export function EntryPanel({ findings = [], onAddAfter, ...props }: EntryPanelProps) {
+export function EntryPanel({ findings = [], onFindings, onAddAfter, ...props }: EntryPanelProps) {
   return (
     <>
       <EntryEditor {...props} />
@@ -30,13 +32,17 @@ export function EntryPanel({ findings = [], onAddAfter, ...props }: EntryPanelPr
       {findings.length > 0 && (
         <View style={styles.found}>
           <EntryFindings findings={findings} />
+          <Target look="plain" align="start" label={FINDINGS.mendOrKeep} onPress={onFindings} />
         </View>
       )}
     </>
   );
 }
 
-function EntryEditor({ entry, ...rest }: Omit<EntryPanelProps, 'findings' | 'onAddAfter'>) {
+function EntryEditor({
+  entry,
+  ...rest
+}: Omit<EntryPanelProps, 'findings' | 'onFindings' | 'onAddAfter'>) {
   if (entry.kind === 'item') return <ItemEditor item={entry} {...rest} />;
   if (entry.kind === 'block') return <BlockEditor block={entry} {...rest} />;
   if (entry.kind === 'rest') return <RestEditor rest={entry} {...rest} />;

@@ -4,7 +4,7 @@ import { Text } from 'react-native-paper';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import { usualLevel, type Move } from '@/core/moves';
 import { catalogueFor } from '@/core/routine';
-import { searchSaid } from '@/core/writing';
+import { findMoves, searchSaid } from '@/core/writing';
 import { Field, TARGET, useTokens } from '@/design';
 import { arrowTo } from '@/platform/page';
 import { useNewId } from '@/state';
@@ -26,6 +26,10 @@ export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePanePro
   const [typed, setTyped] = useState('');
   const catalogue = catalogueFor(routine);
   const moves = useMemo(() => searchSaid(catalogue, { words: typed }).moves, [catalogue, typed]);
+  const clear = useMemo(() => {
+    const limits = (routine.limits ?? []).map(({ limit }) => limit);
+    return new Set(findMoves(catalogue, { limits }).map(({ id: own }) => own));
+  }, [catalogue, routine.limits]);
   const add = (move: Move) => {
     const id = itemIdSchema.parse(newId());
     const entry = { kind: 'item', id, moveId: move.id } as const;
@@ -58,6 +62,11 @@ export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePanePro
             <Text variant="bodyMedium" style={{ color: t.quiet }}>
               {POSITION_NAMES[usualLevel(move).from]} · {BUILD.levels(move.levels.length)}
             </Text>
+            {!clear.has(move.id) && (
+              <Text variant="bodyMedium" style={{ color: t.clay }}>
+                {BUILD.ruledOut}
+              </Text>
+            )}
           </Pressable>
         )}
       />

@@ -9,6 +9,7 @@ import type { Editing } from './use-routine';
 
 interface ToolsPanelProps extends ToolsProps {
   readonly id: Editing['id'];
+  readonly onRest: () => void;
   readonly onSelect: () => void;
   /** Undefined where nothing was cut or copied. */
   readonly onPaste: (() => void) | undefined;
@@ -16,7 +17,7 @@ interface ToolsPanelProps extends ToolsProps {
 }
 
 /** All that is done to a routine as a whole, where there is no room for it in the head. */
-export function ToolsPanel({ id, onSelect, onPaste, onClose, ...tools }: ToolsPanelProps) {
+export function ToolsPanel({ id, onRest, onSelect, onPaste, onClose, ...tools }: ToolsPanelProps) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const canUndo = useAppSelector((state) => (state.routines[id]?.past.length ?? 0) > 0);
@@ -28,6 +29,7 @@ export function ToolsPanel({ id, onSelect, onPaste, onClose, ...tools }: ToolsPa
         <Tools {...tools} />
         <Target label={BUILD.undo} disabled={!canUndo} onPress={() => dispatch(changeUndone(id))} />
         <Target label={BUILD.redo} disabled={!canRedo} onPress={() => dispatch(changeRedone(id))} />
+        <Target label={BUILD.addRest} onPress={onRest} />
         <Target label={SEVERAL.start} onPress={onSelect} />
         <Target label={SEVERAL.paste} disabled={!onPaste} onPress={() => onPaste?.()} />
         <Target label={VERSIONS.title} onPress={() => tools.onOpen('versions')} />

@@ -1,3 +1,4 @@
+import { StyleSheet } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useTokens } from '@/design';
 import { useHallSelector } from '@/state/hall';
@@ -11,9 +12,14 @@ export function Saving() {
     <Text
       variant="bodyMedium"
       aria-live="polite"
-      style={{ color: saving === 'failed' ? t.clay : t.quiet }}
+      style={[styles.word, { color: saving === 'failed' ? t.clay : t.quiet }]}
     >
       {SAVING[saving]}
     </Text>
   );
 }
+
+const styles = StyleSheet.create({
+  // Its longest word's room, so that nothing beside it moves as it changes.
+  word: { minWidth: 62 },
+});

@@ -10,7 +10,8 @@ import { PAGE } from './strings';
 interface PageSheetProps {
   readonly text: string;
   readonly setting: Setting;
-  readonly onTake: (placed: readonly Placed[], title: string | undefined) => void;
+  /** Whether there was room for all of it. */
+  readonly onTake: (placed: readonly Placed[], title: string | undefined) => boolean;
   readonly onLeave: () => void;
 }
 
@@ -20,6 +21,7 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
   const [decided, setDecided] = useState<Readonly<Record<number, Decided>>>({});
   const read = useMemo(() => readRows(text, setting, decided), [text, setting, decided]);
   const { rows, open, title } = read;
+  const [full, setFull] = useState(false);
   const placed = placedFrom(read);
   const decide = (line: number, what: Decided | undefined) =>
     setDecided(({ [line]: _, ...others }) => (what ? { ...others, [line]: what } : others));
@@ -60,12 +62,17 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
         )}
         {open > 1 && <Target label={PAGE.notes} onPress={allNotes} />}
       </View>
+      {full && (
+        <Text role="alert" variant="bodyLarge" style={{ color: t.clay }}>
+          {PAGE.full}
+        </Text>
+      )}
       <View style={styles.buttons}>
         <Button
           mode="contained"
           contentStyle={styles.button}
           disabled={open > 0 || placed.length === 0}
-          onPress={() => onTake(placed, title)}
+          onPress={() => setFull(!onTake(placed, title))}
         >
           {PAGE.take(placed.length)}
         </Button>

@@ -16,4 +16,5 @@ export const PAGE = {
   passed: (words: readonly string[]) => `without “${words.join(' ')}”`,
   take: (count: number) => (count === 1 ? 'Take in 1 line' : `Take in ${count} lines`),
   leave: 'Leave it',
+  full: 'There is no room for all of it in one routine. Leave some lines out.',
 };

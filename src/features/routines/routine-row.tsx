@@ -6,7 +6,7 @@ import { GROUP_NAMES, parseLength, printClock } from '@/core/common';
 import { Choices, Field, FieldWithProblem, TARGET, useTokens } from '@/design';
 import { useWork } from '@/features/frame';
 import { LONGEST_TAG, MOST_TAGS, marked, useHallDispatch, type Mark, type Row } from '@/state/hall';
-import { GROUP_TITLES } from '@/words/groups';
+import { GROUP_TITLES, severityCounts } from '@/words/groups';
 import { tagsIn } from './shown-rows';
 import { SmallBand } from './small-band';
 import { PLACE_WORDS, ROUTINES } from './strings';
@@ -116,7 +116,7 @@ function Actions({ row, mark, onRename }: RowProps & { readonly onRename: () => 
         void work((to, dispatch) => dispatch(to.duplicateRoutine(id, ROUTINES.copyOf(title)))),
     },
     { label: ROUTINES.copyFor, icon: 'copy', press: () => setMore('copy') },
-    { label: ROUTINES.keepTags, icon: 'rename', press: () => setMore('tags') },
+    { label: ROUTINES.tagIt, icon: 'rename', press: () => setMore('tags') },
     {
       label: archived ? ROUTINES.fromArchive : ROUTINES.toArchive,
       icon: 'save',
@@ -194,7 +194,10 @@ function CopyFor({ row, onDone }: { readonly row: Row; readonly onDone: () => vo
     if (wrong) return;
     void work(({ duplicateRoutine }, dispatch) => {
       const words = { group, ...(read?.ok && { slotMs: read.value }) };
-      const title = ROUTINES.forGroup(row.title, GROUP_TITLES[group]);
+      const title =
+        group === row.group && read?.ok
+          ? ROUTINES.forLength(row.title, printClock(read.value))
+          : ROUTINES.forGroup(row.title, GROUP_TITLES[group]);
       const id = dispatch(duplicateRoutine(row.id, title, words));
       if (id) router.push(`/routine/${id}`);
     });
@@ -228,13 +231,9 @@ const dayOf = (at: string) =>
     new Date(`${at.slice(0, 10)}T00:00:00Z`),
   );
 
-const FOUND = ['stop', 'caution', 'note'] as const;
-
-function foundWords(found: Mark['found']): string {
-  const words = (found ?? []).flatMap((count, i) =>
-    count > 0 ? [`${count} ${FOUND[i]}${count === 1 ? '' : 's'}`] : [],
-  );
-  return words.length > 0 ? ROUTINES.found(words.join(', ')) : '';
+function foundWords([stops = 0, cautions = 0, notes = 0]: Mark['found'] | [] = []): string {
+  const words = severityCounts({ stop: stops, caution: cautions, note: notes });
+  return words ? ROUTINES.found(words) : '';
 }
 
 const styles = StyleSheet.create({

@@ -3,6 +3,7 @@ import type { RowPlace } from '@/state/hall';
 export const PLACE_WORDS: Readonly<Record<RowPlace, string>> = {
   floor: 'floor',
   kneeling: 'kneeling',
+  bed: 'bed or couch',
   chair: 'chair',
   standing: 'standing',
 };
@@ -54,6 +55,7 @@ export const ROUTINES = {
   neverLed: 'not led yet',
   led: (day: string) => `led ${day}`,
   found: (words: string) => `findings: ${words}`,
+  tagIt: 'Tags',
   tags: 'Tags, with commas between',
   keepTags: 'Keep tags',
   toArchive: 'Put in the archive',
@@ -64,6 +66,7 @@ export const ROUTINES = {
   copySlotWrong: 'Write minutes and seconds, such as 20:00, or 20 for minutes.',
   makeCopy: 'Make the copy',
   forGroup: (title: string, group: string) => `${title}, ${group.toLowerCase()}`.slice(0, 120),
+  forLength: (title: string, length: string) => `${title}, ${length}`.slice(0, 120),
   inUse: 'Saved in this browser.',
   kept: 'This browser has promised to keep what is saved here.',
   notKept:

@@ -1,4 +1,7 @@
-import { isoWithOffset } from '@/core/common';
+import { isoWithOffset, routineIdSchema } from '@/core/common';
+import { MARK } from '../hall/kinds';
+import { unmarked } from '../hall/marks';
+import { keyOf, writeStored } from '../storage/kind';
 import made from './made.json';
 
 const DAY_MS = 86_400_000;
@@ -36,7 +39,17 @@ export function demoTexts(now: Date): Texts {
     const run = { ...kept.run, routine, ...timesOf(when, now) };
     return [key, JSON.stringify({ ...kept, run })] as const;
   });
-  return Object.fromEntries([...texts, ...led]);
+  return Object.fromEntries([...texts, ...led, ...marksOf(runs, now)]);
+}
+
+/** When each routine was last led. */
+function marksOf(runs: Made['runs'], now: Date): readonly (readonly [string, string])[] {
+  const latestLast = [...runs].sort((a, b) => b.daysAgo - a.daysAgo);
+  return latestLast.map(({ routineKey, ...when }) => {
+    const id = routineIdSchema.parse(routineKey.slice(routineKey.indexOf('/') + 1));
+    const mark = { ...unmarked(id), ledAt: timesOf(when, now).startedAt };
+    return [keyOf(MARK, id), writeStored(MARK, mark, 1)] as const;
+  });
 }
 
 function timesOf({ daysAgo, hour, tookMs }: LedBefore, now: Date) {

@@ -1,4 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import isEqual from 'fast-deep-equal';
 import { z } from 'zod';
 import { routineIdSchema, type RoutineId } from '@/core/common';
 
@@ -33,7 +34,11 @@ const slice = createSlice({
     marked: (
       state,
       { payload: { id, ...words } }: PayloadAction<Partial<Mark> & Pick<Mark, 'id'>>,
-    ) => ({ ...state, [id]: { ...unmarked(id), ...state[id], ...words } }),
+    ) => {
+      const mark = { ...unmarked(id), ...state[id], ...words };
+      // What is marked so already is not written again.
+      return isEqual(mark, state[id]) ? state : { ...state, [id]: mark };
+    },
     markTaken: (state, { payload }: PayloadAction<string>) =>
       Object.fromEntries(Object.entries(state).filter(([id]) => id !== payload)),
   },

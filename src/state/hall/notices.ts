@@ -4,6 +4,7 @@ import type { MoveId, RoutineId } from '@/core/common';
 import type { Move } from '@/core/moves';
 import type { Routine } from '@/core/routine';
 import type { MoveDraft } from '@/core/writing';
+import type { Mark } from './marks';
 
 /** Something the person is told, with what can be done about it. Momentary. */
 export type Notice =
@@ -13,6 +14,7 @@ export type Notice =
       readonly kind: 'emptied';
       readonly routines: readonly Routine[];
       readonly runs: readonly Run[];
+      readonly marks: readonly Mark[];
     }
   | {
       readonly kind: 'set-aside';

@@ -3,8 +3,8 @@ import { z } from 'zod';
 import { GROUP_NAMES } from '@/core/common';
 import { routineIdSchema, type RoutineId } from '@/core/common';
 
-/** Where a routine is done: on the floor, kneeling, in a chair, standing. */
-export const ROW_PLACES = ['floor', 'kneeling', 'chair', 'standing'] as const;
+/** Where a routine is done; a bed is a couch too. */
+export const ROW_PLACES = ['floor', 'kneeling', 'bed', 'chair', 'standing'] as const;
 export type RowPlace = (typeof ROW_PLACES)[number];
 
 /** What the list of routines shows of one: enough to draw it without the routine itself. */

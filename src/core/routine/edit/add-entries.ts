@@ -1,13 +1,38 @@
 import type { NewId } from '@/core/common';
 import type { Entry, SectionName } from '../entries';
 import type { Routine } from '../schema';
-import { applyChange, type Change, type Step } from './change';
+import { placeOf, type Change, type Place } from './change';
 import { addEntry, withFreshIds } from './edits';
+import { together } from './together';
 
 /** An entry and the section at whose end it goes. */
 export interface Placed {
   readonly entry: Entry;
   readonly section: SectionName;
+}
+
+/**
+ * Adds entries under ids of their own side by side from a place on, as one change. A block among them
+ * goes behind the block that the place is in, and so does what follows it.
+ * @returns undefined where there is no room for all of them
+ */
+export function addEntriesAt(
+  routine: Routine,
+  entries: readonly Entry[],
+  place: Place,
+  newId: NewId,
+): Change | undefined {
+  let at = place;
+  return together('add', routine, entries, (grown, entry) => {
+    const { inBlock } = at;
+    if (inBlock && entry.kind === 'block') {
+      const block = placeOf(grown, inBlock);
+      at = { ...block, at: block.at + 1 };
+    }
+    const change = addEntry(grown, withFreshIds(entry, newId), at);
+    at = { ...at, at: at.at + 1 };
+    return change;
+  });
 }
 
 /**
@@ -19,16 +44,7 @@ export function addEntries(
   placed: readonly Placed[],
   newId: NewId,
 ): Change | undefined {
-  const steps: Step[] = [];
-  let grown = routine;
-  for (const { entry, section } of placed) {
-    const change = addEntry(grown, withFreshIds(entry, newId), {
-      section,
-      at: grown.sections[section].length,
-    });
-    if (!change) return undefined;
-    steps.push(...change.steps);
-    grown = applyChange(grown, change);
-  }
-  return steps.length > 0 ? { what: 'add', steps } : undefined;
+  return together('add', routine, placed, (grown, { entry, section }) =>
+    addEntry(grown, withFreshIds(entry, newId), { section, at: grown.sections[section].length }),
+  );
 }

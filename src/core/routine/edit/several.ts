@@ -9,9 +9,9 @@ import {
   placeOf,
   type Change,
   type Place,
-  type Step,
 } from './change';
 import { addEntry, moveEntry, removeEntry } from './edits';
+import { together } from './together';
 
 /** Where rows are let go: beside another row, or at the start of a section. */
 export type Drop =
@@ -35,23 +35,6 @@ function inOrder(routine: Routine, ids: readonly ItemId[]): readonly ItemId[] {
   });
 }
 
-/** One edit after the other as one change; undefined where one of them can't be made, or nothing is. */
-function together(
-  what: string,
-  routine: Routine,
-  edits: readonly ((grown: Routine) => Change | undefined)[],
-): Change | undefined {
-  const steps: Step[] = [];
-  let grown = routine;
-  for (const edit of edits) {
-    const change = edit(grown);
-    if (!change) return undefined;
-    steps.push(...change.steps);
-    grown = applyChange(grown, change);
-  }
-  return steps.length > 0 ? { what, steps } : undefined;
-}
-
 /** Moves rows to where they are let go, in the order in which they stand. */
 export function moveEntries(
   routine: Routine,
@@ -59,16 +42,12 @@ export function moveEntries(
   drop: Drop,
 ): Change | undefined {
   let beside = drop;
-  return together(
-    'move',
-    routine,
-    inOrder(routine, ids).map((id) => (grown) => {
-      const to = placeFor(grown, id, beside);
-      beside = { after: id };
-      if (!to || isThere(grown, id, to)) return to && { what: 'move', steps: [] };
-      return leavingNothing(grown, id, to) ?? moveEntry(grown, id, to);
-    }),
-  );
+  return together('move', routine, inOrder(routine, ids), (grown, id) => {
+    const to = placeFor(grown, id, beside);
+    beside = { after: id };
+    if (!to || isThere(grown, id, to)) return to && { what: 'move', steps: [] };
+    return leavingNothing(grown, id, to) ?? moveEntry(grown, id, to);
+  });
 }
 
 /** The only line of a block leaves, and the block goes with it. */
@@ -116,13 +95,8 @@ const isBlock = (routine: Routine, place: Place) => entryAt(routine, place).kind
 
 /** Takes rows out. */
 export function removeEntries(routine: Routine, ids: readonly ItemId[]): Change | undefined {
-  return together(
-    'remove',
-    routine,
-    inOrder(routine, ids).map(
-      (id) => (grown) =>
-        hasEntry(grown, id) ? removeEntry(grown, id) : { what: 'remove', steps: [] },
-    ),
+  return together('remove', routine, inOrder(routine, ids), (grown, id) =>
+    hasEntry(grown, id) ? removeEntry(grown, id) : { what: 'remove', steps: [] },
   );
 }
 
@@ -136,15 +110,11 @@ export function changeEach(
     const place = placeOf(routine, id);
     return ids.includes(id) || (place.inBlock !== undefined && ids.includes(place.inBlock));
   });
-  return together(
-    'change',
-    routine,
-    items.map((id) => (grown) => {
-      const entry = entryAt(grown, placeOf(grown, id));
-      const nothing = { what: 'change', steps: [] };
-      return entry.kind === 'item' ? (edit(grown, entry) ?? nothing) : nothing;
-    }),
-  );
+  return together('change', routine, items, (grown, id) => {
+    const entry = entryAt(grown, placeOf(grown, id));
+    const nothing = { what: 'change', steps: [] };
+    return entry.kind === 'item' ? (edit(grown, entry) ?? nothing) : nothing;
+  });
 }
 
 /** The rows themselves, to be put elsewhere. */

@@ -54,7 +54,7 @@ const PLACES: readonly (readonly [RegExp, Where])[] = [
 const LANES: readonly (readonly [RegExp, LaneName])[] = [
   [/^wheelchairs?$/u, 'wheelchair'],
   [/^(?:holds on|hold on|holding on)$/u, 'stand-held'],
-  [/^(?:walkers?|frames?|zimmer)$/u, 'walker'],
+  [/^(?:walkers?|frames?)$/u, 'walker'],
   [/^beds?$/u, 'bed'],
   [/^(?:couch|sofa|settee)$/u, 'couch'],
 ];

@@ -1,6 +1,8 @@
+import { SHIPPED } from '@/core/moves';
 import { CORPUS, type CorpusLine } from './corpus';
 import { readPlainLine, readPlainRest } from './plain-line';
 import { readSaidDose } from './said-dose';
+import { SPOKEN_NAMES } from './spoken-names';
 import { readTypedLine } from './typed-line';
 
 /** As the line for adding reads it, and not the plain reading alone. */
@@ -106,10 +108,20 @@ describe('lines as people write them', () => {
     expect(sure).toBe(true);
   });
 
+  test('what is said of moves is said of moves that are there, once each', () => {
+    const names = new Set(SHIPPED.moves.map(({ name }) => name));
+    expect([...SPOKEN_NAMES.keys()].filter((name) => !names.has(name))).toEqual([]);
+    for (const said of SPOKEN_NAMES.values()) {
+      expect(new Set(said).size).toBe(said.length);
+      expect(said.filter((one) => one !== one.trim() || one === '')).toEqual([]);
+    }
+    expect([...SPOKEN_NAMES.values()].flat().length).toBeGreaterThan(1500);
+  });
+
   test('words that say nothing of the move are told', () => {
-    expect(readPlainLine('10 shoulder rolls to Mozart', { group: 'older' }).unknown).toEqual([
-      'mozart',
-    ]);
+    expect(readPlainLine('10 shoulder rolls to harbour bells', { group: 'older' }).unknown).toEqual(
+      ['harbour', 'bells'],
+    );
   });
 
   test('of two that fit, where people are decides', () => {

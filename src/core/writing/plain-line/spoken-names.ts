@@ -33,7 +33,7 @@ Open book: open books; book opening; book openings; thoracic rotations; side lyi
 Leg lowering: leg lowers; single leg lowers; toe dips; toe taps lying; dead bug legs
 Small curl-up: curl ups; crunches; ab curls; mini crunch; head lifts; abdominal crunch; sit ups; ab crunch; stomach crunch
 Prone chest lift: back extension; back extensions; superman; prone extension; baby cobra; back lifts; chest lift; chest lifts on the front; sphinx lifts
-Prone press-up: cobra; press ups lying; sphinx; mckenzie press up; prone press ups; prone on elbows; cobra stretch; mckenzie extension
+Prone press-up: cobra; press ups lying; sphinx; prone press ups; prone on elbows; cobra stretch
 Lying along a roller: foam roller chest stretch; lie on the roller; roller chest opener; lie along foam roller
 All-fours cat: cat cow; cat camel; cat stretch; cat; cat and camel; cats; cat cows; cat back; angry cat; cat stretch on hands and knees; hands and knees cat
 Child's pose: childs pose; child pose; rest pose; kneeling fold; prayer stretch; shell stretch; sit back on heels; resting child; childs rest
@@ -54,7 +54,7 @@ Crossing arms: cross arms; arm crosses; open and cross arms; arm swings across; 
 Clasped overhead reach: interlace fingers and reach up; reach for the ceiling; reach to the ceiling; reach for the sky; overhead reach; overhead stretch; reach up; stretch up; stretch tall; arms overhead stretch; palms to the ceiling; both arms up stretch; clasp hands overhead; reach up high; seated reach up; full body stretch up
 Elbows behind the head, lift: hands behind head chest lift; elbows back; elbow opening hands behind head; hands behind head, open elbows
 Front elbow pull and reach: punches; punching; boxing; seated boxing; punch; jabs; punch forward; archer pull; forward punches; box; shadow boxing; cross punches
-Hand behind the back: back scratch; back scratch stretch; hand up the back; internal rotation stretch; scratch your back; apley scratch; towel behind back
+Hand behind the back: back scratch; back scratch stretch; hand up the back; internal rotation stretch; scratch your back; towel behind back
 Hand to forehead lift: salute; hand to forehead
 Elbows in, open and close: external rotation; shoulder external rotation; elbows in rotations; gate openings; rotator cuff; arms open and close; elbows tucked hands out; external rotations
 Wall angel: wall slides; wall slide; wall angels; snow angels at the wall; snow angel; angels; goal post arms; w to y
@@ -66,7 +66,7 @@ Seated chest opener: chest opener; chest opening; open the chest; chest stretch;
 Standing round and lift: standing cat cow; standing cat; round and arch standing
 Cross-legged round and lift: cross legged cat cow
 All-fours wave, bone by bone: segmental cat; segmental cat cow; spinal wave; spinal segmentation
-Standing turn: standing twists; standing twist; standing rotation; standing trunk rotation; trunk twists standing; waist twists; torso twists standing; standing trunk twist; twist standing; swing arms side to side; arm swings; knocking on heaven's door
+Standing turn: standing twists; standing twist; standing rotation; standing trunk rotation; trunk twists standing; waist twists; torso twists standing; standing trunk twist; twist standing; swing arms side to side; arm swings
 Seated turn, arm opening: seated open book; arm opening turn; seated windmill; seated thoracic rotation; open arm twist
 Seated side bend: side bend; side bends; seated side bends; seated side stretch; side stretch; seated side reach; side reach; side reaches; lateral flexion; seated lateral stretch; lateral stretch; side body stretch; reach over to the side; chair side bend; lean to the side; seated crescent; reach down to the floor at the side
 Cross-legged side bend: floor side bend; cross legged side stretch; mermaid; mermaid stretch
@@ -104,7 +104,7 @@ Knee falling outward: bent knee fallouts; bent knee fall outs; bkfo; knee fall o
 Ninety-ninety rock: 90/90; ninety ninety; 90 90 hips; 90-90 switches; hip switches; 90/90 hip stretch; shin box
 Split-stance hip stretch: standing hip flexor; hip flexor standing; standing lunge stretch; standing hip stretch; runner's stretch; split stance stretch; hip flexor at the chair; standing psoas stretch; static lunge
 Half off the seat hip stretch: seated hip flexor stretch; seated lunge; chair hip flexor stretch; seated hip flexor
-Bed-edge hip stretch: thomas stretch; leg off the bed
+Bed-edge hip stretch: leg off the bed
 Standing front-thigh stretch: quad stretch; quads; quads stretch; thigh stretch; front of thigh stretch; standing quad; standing quad stretch; quad stretch standing; heel to bottom; heel to bum stretch; foot to bottom; standing thigh stretch; quadriceps stretch; quadricep stretch
 Side-lying front-thigh stretch: quad stretch lying; lying quad stretch; side lying quads
 Front-thigh stretch at the chair: quad stretch foot on chair; chair quad stretch
@@ -133,7 +133,7 @@ Side-step jacks: jumping jacks; star jumps; step jacks; half jacks; low impact j
 High march with a pause: high knees; high march; slow march; high knee march; high knee hold; marching with holds; slow high knees; knee lifts; knee raises; march with pause; slow motion march; standing knee lifts; knee lifts standing; standing knee raises
 Knee to same elbow: knee to elbow same side; standing side crunch
 Knee to opposite elbow: knee to elbow; standing cross crunch; opposite elbow to knee; elbow to knee; cross crawl; cross crawls; standing bicycles; knee to elbow standing; opposite knee to elbow; cross body knee lifts; opposite hand to knee; hand to opposite knee
-Band turn across the body: band rotation; band twist; pallof; woodchop with band; band trunk rotation
+Band turn across the body: band rotation; band twist; woodchop with band; band trunk rotation
 Single-leg hinge with turn: single leg deadlift; one leg hinge; airplane
 Side hinge: side crunch standing; hand down the leg side bend; oblique bend
 Straight-leg reach: hip extensions; leg extensions back; leg back; leg backs; back leg raise; back leg raises; back leg lifts; leg lifts back; standing hip extension; hip extension standing; rear leg raise; glute kickback; kickbacks; leg raises to the back; backward leg lift; back kicks; leg kicks back; arabesque
@@ -141,12 +141,12 @@ Straight-leg lift, forward and back: leg swings; leg swing; swing the leg; front
 Side leg raise at the chair: side leg raises; side leg lifts; side leg raise; hip abductions; leg out to the side; leg lifts to the side; leg raises to the side; lateral leg raise; lateral leg raises; standing side leg raise; standing hip abduction; abduction; leg abductions; side kicks; side leg lift; leg to side; sideways leg lifts; leg side lifts
 Standing heel curl: hamstring curls; leg curls; heel to bottom kicks; butt kicks; heel kicks; heel curls; standing hamstring curl; knee bends standing; heel flicks; bum kicks; bottom kicks; heel to bum; flick heels; hamstring curl standing; standing knee flexion
 Wall-held hollow: wall sit; wall sits; back to the wall; stand against the wall; wall posture; wall hold
-Seated band row: band rows; rows; row; rowing; seated rows; row with band; rows with band; band pulls; resistance band row; theraband row; thera band rows; rowing with band; seated row
-Band pull-apart: band pull aparts; pull aparts; band pull; pull the band apart; pull apart; theraband pull apart; resistance band pull aparts; stretch the band; band chest pulls
+Seated band row: band rows; rows; row; rowing; seated rows; row with band; rows with band; band pulls; resistance band row; rowing with band; seated row
+Band pull-apart: band pull aparts; pull aparts; band pull; pull the band apart; pull apart; resistance band pull aparts; stretch the band; band chest pulls
 Bottle curl: bicep curls; biceps curls; arm curls; bicep curl; bottle curls; dumbbell curls; curls with bottles; curls; weights curls; arm curls with weights; curl with weights; water bottle curls
 Bottle press: shoulder press; overhead press; shoulder presses; overhead presses; press overhead; bottle presses; dumbbell press; weights overhead; arm press up; press up with weights; military press
 Ankle in and out: ankle inversion and eversion; ankle eversion; ankle inversion; tilt the feet; soles in and out; feet in and out; ankle tilts; windscreen wipers feet
-Pelvic floor squeeze and let go: pelvic floor; kegels; kegel; pelvic floor squeezes; pelvic floor lifts; pelvic floor exercises; pelvic floor contractions
+Pelvic floor squeeze and let go: pelvic floor; pelvic floor squeezes; pelvic floor lifts; pelvic floor exercises; pelvic floor contractions
 Seated buttock squeeze: buttock squeezes; glute squeezes; squeeze the buttocks; bottom squeezes; bum squeeze; glute sets; gluteal squeezes; butt squeezes; clench buttocks; bum clenches
 Heel slides: heel slide; slide the heel; knee bends lying; heel slides in bed
 Leg lifts, one at a time: leg lifts lying; tabletop leg lifts; lying march; lying marches; dead bug; lying knee lifts; supine march; supine marching; toe taps on the back; bent knee lifts lying
@@ -158,7 +158,7 @@ Clamshell: clam shells; clam shell; clamshells; oysters; clam opener
 Side-lying leg raise: side lying leg lift; side lying leg lifts; side lying hip abduction; lying side leg raise; side leg raise lying; leg lifts on the side; side lying abduction
 Weight shift: weight shifts; shift weight; weight transfer; side to side weight shifts; shift side to side; rock side to side; weight transfers; sway side to side; shifting weight; hip sways standing; sway and shift; lateral weight shift
 Seated reach: seated balance reaches; reach out of base; reach forward; functional reach; reach to each side; reach in the chair; seated reaches; reach and return; lean and reach
-Feet-together stance: feet together; feet together balance; stand feet together; feet together standing; romberg; narrow base stand; romberg stand
+Feet-together stance: feet together; feet together balance; stand feet together; feet together standing; narrow base stand
 Semi-tandem stance: semi tandem; half tandem; semi tandem balance; split stance; staggered stance; instep stance; half heel toe stand; semi tandem standing; staggered stand
 Toe taps front: toe taps; front toe taps; tap toes; tap in front; toe tap; tap the toes forward; forward taps; foot taps front; toes taps; tap forward; tap front; cone taps
 Tap with arm stroke: swimming arms with tap
@@ -192,7 +192,7 @@ Pillow squeeze: ball squeeze; knee squeeze; squeeze a ball; ball squeezes; inner
 Feet parallel, knees over feet: foot position check; feet check
 Desk and screen check: desk set up; workstation check; desk check; screen check; monitor check; workstation set up
 Wrist circles: wrist rolls; circle wrists; wrist rotations; roll the wrists; rotate wrists; hand circles; wrists; circle the wrists
-Wrist stretch: wrist stretches; forearm stretches; prayer stretch wrists; wrist flexor; wrist extensor stretch; wrist extension stretch; fingers back stretch; wrist flexion stretch; carpal tunnel stretch; prayer hands stretch; pull fingers back
+Wrist stretch: wrist stretches; forearm stretches; prayer stretch wrists; wrist flexor; wrist extensor stretch; wrist extension stretch; fingers back stretch; wrist flexion stretch; prayer hands stretch; pull fingers back
 Grip open and close: fist; fists; make a fist and open; make fists; fist and open; open and close hands; hand squeezes; squeeze hands; hands open and close; hand opens; grip squeezes; ball grip; fist pumps; open close fists; finger squeezes; squeeze and open hands; hand grips; grips; clench and open; fist clench; make a fist; hand clenches; finger flicks; open and close fists
 Finger glides: finger exercises; tendon glides; finger bends; finger stretches; tendon gliding; finger stretch; fingers; piano fingers; finger spreads; spread fingers; stretch the fingers
 Thumb to tips: thumb to fingers; finger touches; touch thumb to each finger; thumb touches; thumb opposition; finger taps; finger to thumb; thumb to finger tips; thumb circles
@@ -211,7 +211,7 @@ All-fours to standing at a chair: get up from the floor; get up off the floor; f
 Crawl to the chair: crawling; crawl; crawl on hands and knees
 Hip shuffle on the floor: floor bottom walk; bottom shuffle floor; shuffle along the floor
 Roll, call and keep warm: after a fall; what to do after a fall; fall practice
-Rise with a walker: stand up with the walker; stand with a frame; rise with the frame; sit to stand with walker; zimmer stand; stand up with a frame
+Rise with a walker: stand up with the walker; stand with a frame; rise with the frame; sit to stand with walker; stand up with a frame
 Brakes, footplates, feet check: wheelchair check; brakes on; check the brakes; brakes check; brakes and footplates
 Pressure-relief leans: pressure relief; pressure leans; weight shifts in the wheelchair; pressure lifts; leans for pressure
 Side bend, hand behind the head: elbow up side bend; side crunch seated; hand behind head side bend

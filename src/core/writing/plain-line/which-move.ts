@@ -90,6 +90,8 @@ function likeness(typed: string, named: string, isWord: boolean): number {
 
 interface Named {
   readonly move: Move;
+  /** As it is written, without its case. */
+  readonly text: string;
   readonly roots: readonly string[];
   /** What speaks for a name before one that is only said of a move. */
   readonly more: number;
@@ -112,6 +114,7 @@ const knownOf = remember((catalogue: Catalogue): Known => {
   const names = catalogue.moves.flatMap((move) =>
     [move.name, ...move.otherNames, ...(SPOKEN_NAMES.get(move.name) ?? [])].map((name, i) => ({
       move,
+      text: foldName(name),
       roots: rootsOf(name),
       more: i === 0 ? 0.1 : i <= move.otherNames.length ? 0.09 : 0,
     })),
@@ -173,6 +176,7 @@ export const isManner = (word: string): boolean => rootsOf(word).every((root) =>
 const FIRST = 0.05;
 /** Heel to toe is not heels, then toes. */
 const IN_ORDER = 0.12;
+const AS_WRITTEN = 0.1;
 
 /** What else of a line and its room speaks for a move. */
 export interface Leaning {
@@ -213,10 +217,14 @@ export function movesMeant(
   const near = new Set(
     typed.flatMap(({ like }) => [...like.keys()].flatMap((root) => known.having.get(root) ?? [])),
   );
-  for (const { move, roots, more } of near) {
+  for (const { move, text, roots, more } of near) {
     const leads = typed[0] && roots.some((root) => typed[0]?.like.has(root)) ? FIRST : 0;
     const score =
-      dice(typed, roots, known, move) + more + leads + (roots.join(' ') === order ? IN_ORDER : 0);
+      dice(typed, roots, known, move) +
+      more +
+      leads +
+      (roots.join(' ') === order ? IN_ORDER : 0) +
+      (text === folded ? AS_WRITTEN : 0);
     if (score > (best.get(move) ?? 0.2)) best.set(move, score);
   }
   const lean = (move: Move) => {

@@ -2,7 +2,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { TARGET, useTokens } from '@/design';
 import { FINDINGS } from '../strings';
-import { GRAVEST_FIRST, countWords } from './finding-words';
+import { GRAVEST_FIRST, countWords, countsOf } from './finding-words';
 import { SeverityMark } from './severity-mark';
 import type { Findings } from './use-findings';
 
@@ -18,10 +18,10 @@ export function FindingsCount({ findings, open, onPress }: FindingsCountProps) {
   const { all, state, routine } = findings;
   const known = routine !== undefined && state !== 'failed';
   const words = !known ? FINDINGS[state] : (countWords(all) ?? FINDINGS.noneShort);
-  const counts = GRAVEST_FIRST.map((severity) => ({
-    severity,
-    count: all.filter((one) => one.severity === severity).length,
-  })).filter(({ count }) => count > 0);
+  const own = countsOf(all);
+  const counts = GRAVEST_FIRST.map((severity) => ({ severity, count: own[severity] })).filter(
+    ({ count }) => count > 0,
+  );
   return (
     <Pressable
       role="button"
@@ -41,7 +41,7 @@ export function FindingsCount({ findings, open, onPress }: FindingsCountProps) {
         ))}
       {counts.length === 0 && (
         <Text variant="labelLarge" style={styles.text}>
-          {known ? FINDINGS.noneCount : words}
+          {known ? FINDINGS.noneCount : state === 'failed' ? words : FINDINGS.lookingShort}
         </Text>
       )}
     </Pressable>
@@ -51,7 +51,8 @@ export function FindingsCount({ findings, open, onPress }: FindingsCountProps) {
 const styles = StyleSheet.create({
   all: {
     minHeight: TARGET,
-    minWidth: TARGET,
+    // As wide as what it will say, so that nothing beside it moves under a finger.
+    minWidth: 82,
     flexDirection: 'row',
     alignItems: 'center',
     justifyContent: 'center',

@@ -1,4 +1,4 @@
-export { GRAVEST_FIRST, countWords } from './finding-words';
+export { countWords, countsOf } from './finding-words';
 export { FindingsCount } from './findings-count';
 export { FindingsPanel } from './findings-panel';
 export { EntryFindings, RowMarks, findingsLabel } from './row-findings';
