@@ -53,7 +53,7 @@ describe('what is brought in', () => {
   test.each([
     ['Bridge\nSeated twits', 'Line 2, column 1'],
     ['{ "format": oops }', 'line 1, column 13'],
-    ['{}', 'not a file of Hushed Willow'],
+    ['{}', 'does not come from Hushed Willow'],
     ['title: Nothing', 'no move'],
   ])('%s is refused and says where', (text, place) => {
     const { routine, problems } = readIncoming(text, []);
