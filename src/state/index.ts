@@ -25,6 +25,7 @@ export {
   leadDecided,
   leadPassed,
   leadTakenUp,
+  ledOf,
   scoreOfLead,
   scriptOfLead,
   type LeadInProgress,

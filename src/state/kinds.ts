@@ -67,7 +67,14 @@ const heldClass = createSelector(
   (current, others): Readonly<Record<string, KeptLead>> => {
     if (!current) return others;
     const { runId, startedAt, lead } = current;
-    const held = { ...lead, extensions: [...lead.extensions], clockMs: null };
+    const { edits, skips, events } = lead;
+    const held = {
+      ...lead,
+      edits: edits.map((one) => ('lanes' in one ? { ...one, lanes: [...one.lanes] } : one)),
+      skips: [...skips],
+      events: [...events],
+      clockMs: null,
+    };
     return { ...others, [runId]: { runId, startedAt, lead: held } };
   },
 );

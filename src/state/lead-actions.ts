@@ -45,16 +45,25 @@ export function openLead(id: RoutineId): AppThunk {
 }
 
 /** One of the instructor's keys or targets; a press also lets the browser make sound. */
-export function act(kind: LeadAction['kind']): AppThunk {
+export function act(deed: PlainDeed | Extract<LeadAction, { kind: 'lanes' | 'why' }>): AppThunk {
   return (dispatch, getState, { clock, sound }) => {
+    const action = typeof deed === 'string' ? actionOf(deed, clock.wallTime()) : deed;
+    const { kind } = action;
     sound.wake();
     dispatch(leadTakenUp());
     const lead = getState().lead.current?.lead;
     if (kind === 'go' && lead?.ledMs === 0 && lead.clockMs === null) {
       dispatch(leadStarted(isoWithOffset(clock.wallTime())));
     }
-    dispatch(leadActed({ action: { kind }, nowMs: clock.now() }));
+    dispatch(leadActed({ action, nowMs: clock.now() }));
   };
+}
+
+/** What an instructor does by one key or target. */
+export type PlainDeed = Exclude<LeadAction['kind'], 'lanes' | 'why'>;
+
+function actionOf(kind: PlainDeed, wallTime: Date): LeadAction {
+  return kind === 'happened' ? { kind, at: isoWithOffset(wallTime) } : { kind };
 }
 
 /** Writes the class into the record and closes it. One that never began leaves nothing behind. */

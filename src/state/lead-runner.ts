@@ -1,5 +1,5 @@
 import { isAnyOf, type ListenerEffectAPI, type ListenerMiddlewareInstance } from '@reduxjs/toolkit';
-import { RESUME_COUNT_IN_MS, isSaid, placeAt, type Lead, type Onset } from '@/core/class';
+import { RESUME_COUNT_IN_MS, isSaid, placeAt, type Lead, type LeadAction, type Onset } from '@/core/class';
 import type { Platform } from '@/platform';
 import {
   leadActed,
@@ -19,6 +19,9 @@ const TALLY_EVERY_MS = 750;
 /** An onset that is later than this is not sounded any more: it would only confuse. */
 const STALE_MS = 1500;
 
+/** What changes the score ahead and leaves the place: nothing sounds twice, nothing is missed. */
+const STAYING: readonly LeadAction['kind'][] = ['extend', 'again', 'ease', 'lanes', 'why'];
+
 type Api = ListenerEffectAPI<AppState, AppDispatch, Platform>;
 
 /** Runs the class in the store: every change of it starts the wait for the next onset anew. */
@@ -32,8 +35,8 @@ export function listenToLead(
       api.cancelActiveListeners();
       const lead = api.getState().lead.current?.lead;
       if (!lead) return api.extra.speech.hush();
-      const extends_ = leadActed.match(action) && action.payload.action.kind === 'extend';
-      if (!extends_) soundedMs = placeAt(lead, scoreOfLead(lead), api.extra.clock.now()) - 0.001;
+      const stays = leadActed.match(action) && STAYING.includes(action.payload.action.kind);
+      if (!stays) soundedMs = placeAt(lead, scoreOfLead(lead), api.extra.clock.now()) - 0.001;
       if (lead.clockMs === null) return api.extra.speech.hush();
       await countIn(lead, api);
       await run(

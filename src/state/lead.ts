@@ -1,7 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import {
   afterAction,
-  leadScore,
+  ledClass,
   newLead,
   onsetsOf,
   placeAt,
@@ -9,6 +9,7 @@ import {
   settledAt,
   type KeptLead,
   type Lead,
+  type Led,
   type LeadAction,
   type Onset,
   type ScriptLine,
@@ -41,18 +42,20 @@ export interface LeadState {
 
 const initialState: LeadState = { current: null, endedRun: null, elsewhere: [], others: {} };
 
-const scores = new WeakMap<Lead['routine'], Map<string, Score>>();
+const classes = new WeakMap<Lead['edits'], WeakMap<Lead['routine'], Led>>();
 
-/** The score of a lead, computed once for each routine and what was added to it. */
+/** A class as it is led, worked out once for each routine and what was changed in it. */
+export function ledOf(lead: Lead): Led {
+  const byRoutine = classes.get(lead.edits) ?? new WeakMap<Lead['routine'], Led>();
+  classes.set(lead.edits, byRoutine);
+  const known = byRoutine.get(lead.routine) ?? ledClass(lead, scorePhrases);
+  byRoutine.set(lead.routine, known);
+  return known;
+}
+
+/** The score of a lead, with what was changed on the way. */
 export function scoreOfLead(lead: Lead): Score {
-  const byAdded = scores.get(lead.routine) ?? new Map<string, Score>();
-  scores.set(lead.routine, byAdded);
-  const key = lead.extensions.map(({ segment }) => segment).join(' ');
-  const known = byAdded.get(key);
-  if (known) return known;
-  const score = leadScore(lead, scorePhrases);
-  byAdded.set(key, score);
-  return score;
+  return ledOf(lead).score;
 }
 
 const scripts = new WeakMap<Score, readonly ScriptLine[]>();
@@ -60,7 +63,7 @@ const scripts = new WeakMap<Score, readonly ScriptLine[]>();
 /** The script of a lead, by its score. */
 export function scriptOfLead(lead: Lead): readonly ScriptLine[] {
   const score = scoreOfLead(lead);
-  const script = scripts.get(score) ?? scriptOf(lead.routine, score, scriptPhrases);
+  const script = scripts.get(score) ?? scriptOf(ledOf(lead).routine, score, scriptPhrases);
   scripts.set(score, script);
   return script;
 }
@@ -130,7 +133,7 @@ const slice = createSlice({
     leadLeft: (state, { payload: nowMs }: PayloadAction<number>): LeadState => {
       if (!state.current) return state;
       const { lead } = state.current;
-      const held = afterAction(lead, scoreOfLead(lead), { kind: 'hold' }, nowMs);
+      const held = afterAction(lead, ledOf(lead), { kind: 'hold' }, nowMs, scorePhrases);
       return { ...state, current: { ...state.current, lead: held, interrupted: true } };
     },
     leadTakenUp: (state): LeadState =>
@@ -141,7 +144,7 @@ const slice = createSlice({
     ): LeadState => {
       if (!state.current) return state;
       const { lead } = state.current;
-      const next = afterAction(lead, scoreOfLead(lead), action, nowMs);
+      const next = afterAction(lead, ledOf(lead), action, nowMs, scorePhrases);
       return { ...state, current: { ...state.current, lead: next } };
     },
     /** Once a second: what was done so far is tallied, so that a crash loses at most that. */

@@ -4,12 +4,13 @@ export { cuePage, picturePage, type Paper, type Pictured } from './export/pages'
 export { runsCsv, type RunColumn } from './export/runs-csv';
 export { scoreCsv, type ScoreColumn } from './export/score-csv';
 export { mayExtend } from './lead/extend';
+export { edited, mayEase, mayPlayAgain, maySettle, playAt, type Led } from './lead/edits';
 export { runOf } from './lead/finished';
 export {
   RESUME_COUNT_IN_MS,
   afterAction,
   countInLeftMs,
-  leadScore,
+  ledClass,
   newLead,
   placeAt,
   segmentAt,
@@ -21,5 +22,21 @@ export { onsetsOf, type Onset, type Tone } from './lead/onsets';
 export { LEAD_MIGRATIONS, LEAD_VERSION, keptLeadSchema, type KeptLead } from './lead/schema';
 export { isSaid, passes, type LineKind, type ScriptLine, type Talk } from './script/script-line';
 export { scriptOf, type ScriptPhrases } from './script/script';
-export { RUN_VERSION, runSchema, type Run, type RunEnd, type SideTime } from './record/schema';
+export {
+  MOST_NOTE,
+  SKIP_WHYS,
+  type HappenedEvent,
+  type LeadEdit,
+  type Skip,
+  type SkipWhy,
+} from './record/changes';
+export {
+  RUN_VERSION,
+  WENT,
+  runSchema,
+  type Run,
+  type RunEnd,
+  type SideTime,
+  type Went,
+} from './record/schema';
 export { sideTimes } from './record/side-times';

@@ -98,7 +98,8 @@ export interface PointsView {
 /** What ten seconds more did, for as long as the set that got them goes on. */
 export function longerWords(lead: Lead, score: Score, placeMs: number): string {
   const at = segmentAt(score, placeMs);
-  if (lead.extensions.at(-1)?.segment !== at) return '';
+  const last = lead.edits.at(-1);
+  if (last?.kind !== 'extend' || last.segment !== at) return '';
   const here = score.segments[at];
   const mate = score.segments.some(
     (one, i) => i > at && one.kind === 'switch' && one.play === here?.play,

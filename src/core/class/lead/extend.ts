@@ -2,6 +2,7 @@ import { paceOf } from '@/core/body';
 import { sideSetMs } from '@/core/moves';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import { type Score, type Segment, isWork, msOf, setKey } from '@/core/timing';
+import { shifted, totals } from './shift';
 
 export const EXTEND_MS = 10_000;
 
@@ -49,40 +50,13 @@ export function extended(score: Score, { segment: at }: Extension): Score {
   const mate = laterMate(score.segments, at);
   if (mate !== undefined) longer.add(mate);
   let shiftMs = 0;
-  const sides = { left: 0, right: 0 };
   const segments = score.segments.map((segment, i) => {
     const moved = shifted(segment, shiftMs);
     if (!longer.has(i)) return moved;
     shiftMs += EXTEND_MS;
-    if (segment.side === 'left' || segment.side === 'right') sides[segment.side] += EXTEND_MS;
-    else {
-      sides.left += EXTEND_MS / 2;
-      sides.right += EXTEND_MS / 2;
-    }
     return lengthened(moved);
   });
-  return {
-    ...score,
-    segments,
-    totalMs: score.totalMs + shiftMs,
-    leftMs: score.leftMs + sides.left,
-    rightMs: score.rightMs + sides.right,
-  };
-}
-
-function shifted(segment: Segment, byMs: number): Segment {
-  if (byMs === 0) return segment;
-  const later = <T extends { readonly atMs: number }>(one: T) => ({
-    ...one,
-    atMs: one.atMs + byMs,
-  });
-  return {
-    ...segment,
-    startMs: segment.startMs + byMs,
-    endMs: segment.endMs + byMs,
-    marks: segment.marks.map(later),
-    cues: segment.cues.map(later),
-  };
+  return totals(score, segments);
 }
 
 /** What is told ahead of the end stays as far ahead of it, and the half stays the half. */

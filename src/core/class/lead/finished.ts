@@ -2,7 +2,7 @@ import type { RunId } from '@/core/common';
 import { compile, type ScorePhrases } from '@/core/timing';
 import type { Run, RunEnd } from '../record/schema';
 import { sideTimes } from '../record/side-times';
-import type { Lead } from './lead';
+import { ledClass, type Lead } from './lead';
 
 export interface Ended {
   readonly id: RunId;
@@ -15,12 +15,17 @@ export interface Ended {
 /** The record of a class that has ended; `lead` is to be tallied up to its last place. */
 export function runOf(lead: Lead, ended: Ended, phrases: ScorePhrases): Run {
   const planned = compile(lead.routine, lead.part, phrases);
+  const { edits, skips, events } = lead;
+  const led = edits.length > 0 ? ledClass(lead, phrases).score : planned;
   return {
     ...ended,
     routine: lead.routine,
     plannedMs: planned.totalMs,
     realMs: Math.round(lead.ledMs),
-    sides: [...sideTimes(lead.routine, planned, lead.tally)],
+    sides: [...sideTimes(lead.routine, planned, lead.tally, led)],
     ...(lead.passedStops !== undefined && { passedStops: lead.passedStops }),
+    ...(edits.length > 0 && { edits: [...edits] }),
+    ...(skips.length > 0 && { skips: [...skips] }),
+    ...(events.length > 0 && { events: [...events] }),
   };
 }

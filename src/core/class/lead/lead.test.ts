@@ -9,7 +9,7 @@ import {
   RESUME_COUNT_IN_MS,
   afterAction,
   countInLeftMs,
-  leadScore,
+  ledClass,
   newLead,
   placeAt,
   segmentAt,
@@ -21,15 +21,19 @@ import { scriptOf } from '../script/script';
 import { onsetsOf } from './onsets';
 
 const TWIST = 'Seated cat: 4 reps, set-up "Ready."\nSeated twist: hold 20s, set-up "Ready."';
-const scoreOf = (lead: Lead) => leadScore(lead, plainPhrases);
+const scoreOf = (lead: Lead) => ledClass(lead, plainPhrases).score;
+const done = (lead: Lead, action: LeadAction, nowMs: number) =>
+  afterAction(lead, ledClass(lead, plainPhrases), action, nowMs, plainPhrases);
+
+type PlainAction = Exclude<LeadAction['kind'], 'lanes' | 'why' | 'happened'>;
 
 /** A class whose actions come at given times of the clock. */
 function led(
   text: string,
-  actions: readonly (readonly [atMs: number, kind: LeadAction['kind']])[],
+  actions: readonly (readonly [atMs: number, kind: PlainAction])[],
 ) {
   return actions.reduce(
-    (lead, [atMs, kind]) => afterAction(lead, scoreOf(lead), { kind }, atMs),
+    (lead, [atMs, kind]) => done(lead, { kind }, atMs),
     newLead(routineOf(text), GROUP_ALONE),
   );
 }
@@ -50,7 +54,7 @@ describe('a class being led', () => {
       [12_000, 'hold'],
     ]);
     expect(placeOf(lead, 99_000)).toBe(12_000);
-    const on = afterAction(lead, scoreOf(lead), { kind: 'go' }, 100_000);
+    const on = done(lead, { kind: 'go' }, 100_000);
     expect(countInLeftMs(on, 101_000)).toBe(RESUME_COUNT_IN_MS - 1000);
     expect(placeOf(on, 102_999)).toBe(12_000);
     expect(placeOf(on, 104_000)).toBe(13_000);
@@ -94,7 +98,7 @@ describe('a class being led', () => {
     ]);
     const score = scoreOf(lead);
     expect(score.segments[segmentAt(score, placeOf(lead, 1000))]?.play).toBe(1);
-    const further = afterAction(lead, score, { kind: 'on' }, 1500);
+    const further = done(lead, { kind: 'on' }, 1500);
     expect(placeOf(further, 1500)).toBe(score.totalMs);
   });
 
@@ -162,7 +166,15 @@ describe('a class being led', () => {
   });
 
   test('whatever is pressed, time led is time that passed unheld', () => {
-    const kinds = fc.constantFrom<LeadAction['kind']>('go', 'hold', 'back', 'on');
+    const kinds = fc.constantFrom<PlainAction>(
+      'go',
+      'hold',
+      'back',
+      'on',
+      'ease',
+      'again',
+      'settle',
+    );
     const steps = fc.array(fc.tuple(fc.integer({ min: 0, max: 9000 }), kinds), { maxLength: 12 });
     fc.assert(
       fc.property(steps, (presses) => {
@@ -174,7 +186,7 @@ describe('a class being led', () => {
           const before = placeAt(lead, score, nowMs);
           nowMs += afterMs;
           ranMs += placeAt(lead, score, nowMs) - before;
-          lead = afterAction(lead, score, { kind }, nowMs);
+          lead = done(lead, { kind }, nowMs);
         }
         const settled = settledAt(lead, scoreOf(lead), placeAt(lead, scoreOf(lead), nowMs));
         expect(settled.ledMs).toBeCloseTo(ranMs, 6);

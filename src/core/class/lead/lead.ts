@@ -1,8 +1,18 @@
-import type { TakingPart } from '@/core/people';
+import type { LaneName, TakingPart } from '@/core/people';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
-import { compile, type Score, type ScorePhrases, type Segment } from '@/core/timing';
+import { isWork, type Score, type ScorePhrases, type Segment } from '@/core/timing';
 import { tallied, type Tally } from '../record/side-times';
-import { extended, mayExtend, type Extension } from './extend';
+import type { HappenedEvent, LeadEdit, Skip, SkipWhy } from '../record/changes';
+import {
+  edited,
+  mayEase,
+  mayPlayAgain,
+  maySettle,
+  planned,
+  playAt,
+  type Led,
+} from './edits';
+import { mayExtend } from './extend';
 
 /** The count-in after a hold belongs to the run, not to the score. */
 export const RESUME_COUNT_IN_MS = 3000;
@@ -17,7 +27,11 @@ export interface Lead {
   readonly routine: Routine;
   /** Who takes part, as it was when the class was opened. */
   readonly part: TakingPart;
-  readonly extensions: readonly Extension[];
+  /** What was changed on the way, in order. */
+  readonly edits: readonly LeadEdit[];
+  /** What was left before it was done. */
+  readonly skips: readonly Skip[];
+  readonly events: readonly HappenedEvent[];
   readonly tally: Tally;
   /** Time led so far, up to `fromMs`. */
   readonly ledMs: number;
@@ -33,7 +47,9 @@ export function newLead(routine: Routine, part: TakingPart): Lead {
   return {
     routine,
     part,
-    extensions: [],
+    edits: [],
+    skips: [],
+    events: [],
     tally: {},
     ledMs: 0,
     fromMs: 0,
@@ -41,9 +57,12 @@ export function newLead(routine: Routine, part: TakingPart): Lead {
   };
 }
 
-/** The score of a class: the routine's, with what was added on the way. */
-export function leadScore({ routine, part, extensions }: Lead, phrases: ScorePhrases): Score {
-  return extensions.reduce(extended, compile(routine, part, phrases));
+/** A class as it is led: its routine and score, with what was changed on the way. */
+export function ledClass({ routine, part, edits }: Lead, phrases: ScorePhrases): Led {
+  return edits.reduce(
+    (led, edit) => edited(led, edit, part, phrases),
+    planned(routine, part, phrases),
+  );
 }
 
 /** The place in the score, from the clock alone: ticks that came late or never don't matter. */
@@ -69,35 +88,100 @@ export type LeadAction =
   | { readonly kind: 'hold' }
   | { readonly kind: 'back' }
   | { readonly kind: 'on' }
-  | { readonly kind: 'extend' };
+  | { readonly kind: 'extend' }
+  /** The other side once more, behind this one. */
+  | { readonly kind: 'again' }
+  /** All that is still to come, one step easier. */
+  | { readonly kind: 'ease' }
+  /** Straight to what settles. */
+  | { readonly kind: 'settle' }
+  /** Other ways of taking part, from the next play on. */
+  | { readonly kind: 'lanes'; readonly lanes: readonly LaneName[] }
+  /** Why the last thing was left before it was done. */
+  | { readonly kind: 'why'; readonly why: SkipWhy }
+  /** Something happened: the class is held, and the moment is kept. */
+  | { readonly kind: 'happened'; readonly at: string };
 
 /** What an instructor does to a class at a moment of the clock. */
-export function afterAction(lead: Lead, score: Score, action: LeadAction, nowMs: number): Lead {
+export function afterAction(
+  lead: Lead,
+  led: Led,
+  action: LeadAction,
+  nowMs: number,
+  phrases: ScorePhrases,
+): Lead {
+  const { score } = led;
   const placeMs = placeAt(lead, score, nowMs);
+  const at = segmentAt(score, placeMs);
   const settled = settledAt(lead, score, placeMs);
+  const play = playAt(score, at);
   switch (action.kind) {
     case 'go':
-      return goOn(lead, score, nowMs);
+      return goOn(lead, led, nowMs);
     case 'hold':
       return { ...settled, clockMs: null };
     case 'back':
       return jumpTo(settled, backFrom(score, placeMs), lead, nowMs);
     case 'on':
-      return jumpTo(settled, onFrom(score, placeMs), lead, nowMs);
-    case 'extend': {
-      const segment = segmentAt(score, placeMs);
-      if (!mayExtend(lead.routine, score, segment)) return lead;
-      return { ...lead, extensions: [...lead.extensions, { segment }] };
+      return jumpTo(withSkip(settled, score, placeMs), onFrom(score, placeMs), lead, nowMs);
+    case 'extend':
+      if (!mayExtend(led.routine, score, at)) return lead;
+      return withEdit(lead, { kind: 'extend', segment: at });
+    case 'again':
+      return mayPlayAgain(score, at) ? withEdit(lead, { kind: 'again', segment: at }) : lead;
+    case 'ease':
+      if (!mayEase(led, at)) return lead;
+      return withEdit(lead, { kind: 'ease', segment: at });
+    case 'lanes':
+      if (play === undefined || action.lanes.length === 0) return lead;
+      return withEdit(lead, { kind: 'lanes', segment: at, lanes: [...action.lanes] });
+    case 'settle': {
+      if (play === undefined || !maySettle(led, at)) return lead;
+      const edit: LeadEdit = { kind: 'settle', segment: at };
+      const endMs = score.segments.findLast((one) => one.play === play)?.endMs ?? placeMs;
+      const left = withEdit(withSkip(settled, score, placeMs), edit);
+      return jumpTo(left, Math.max(placeMs, endMs), lead, nowMs);
+    }
+    case 'why':
+      return withWhy(lead, action.why);
+    case 'happened': {
+      const itemId = score.segments[at]?.itemId;
+      const event = { at: action.at, placeMs: Math.round(placeMs), ...(itemId && { itemId }) };
+      const events = [...settled.events, event].slice(-MOST_EVENTS);
+      return { ...settled, events, clockMs: null };
     }
   }
 }
 
+const MOST_EVENTS = 100;
+const MOST_EDITS = 1000;
+
+function withEdit(lead: Lead, edit: LeadEdit): Lead {
+  return lead.edits.length < MOST_EDITS ? { ...lead, edits: [...lead.edits, edit] } : lead;
+}
+
+/** Notes what is left before its work is done. */
+function withSkip(lead: Lead, score: Score, placeMs: number): Lead {
+  const here = score.segments[segmentAt(score, placeMs)];
+  if (!here?.itemId) return lead;
+  const undone = score.segments.some(
+    (one) => one.play === here.play && isWork(one) && one.endMs > placeMs,
+  );
+  if (!undone || lead.skips.length >= MOST_EDITS) return lead;
+  return { ...lead, skips: [...lead.skips, { itemId: here.itemId }] };
+}
+
+function withWhy(lead: Lead, why: SkipWhy): Lead {
+  const last = lead.skips.at(-1);
+  return last ? { ...lead, skips: [...lead.skips.slice(0, -1), { ...last, why }] } : lead;
+}
+
 /** A held class takes up where it stopped; balance on one leg or with eyes closed starts again. */
-function goOn(lead: Lead, score: Score, nowMs: number): Lead {
+function goOn(lead: Lead, { routine, score }: Led, nowMs: number): Lead {
   if (lead.clockMs !== null) return lead;
   const segment = score.segments[segmentAt(score, lead.fromMs)];
   const fresh = lead.fromMs === 0;
-  const again = segment && startsAgain(lead.routine, segment);
+  const again = segment && startsAgain(routine, segment);
   return {
     ...lead,
     fromMs: again ? segment.startMs : lead.fromMs,

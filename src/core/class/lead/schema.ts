@@ -2,12 +2,14 @@ import { z } from 'zod';
 import { isRecord, runIdSchema, type MigrationStep } from '@/core/common';
 import { GROUP_ALONE, takingPartSchema } from '@/core/people';
 import { routineSchema } from '@/core/routine';
+import { eventSchema, leadEditSchema, skipSchema } from '../record/changes';
 
 /** The version of a class in progress as it is kept; the routine in it counts its own. */
-export const LEAD_VERSION = 5;
+export const LEAD_VERSION = 6;
 
 export const LEAD_MIGRATIONS: readonly MigrationStep[] = [
   { from: 4, what: 'who takes part', apply: withTakingPart },
+  { from: 5, what: 'edits of every kind, skips and what happened', apply: withEdits },
 ];
 
 const ms = z.number().min(0);
@@ -19,7 +21,9 @@ export const keptLeadSchema = z.strictObject({
   lead: z.strictObject({
     routine: routineSchema,
     part: takingPartSchema,
-    extensions: z.array(z.strictObject({ segment: z.number().int().min(0) })).max(1000),
+    edits: z.array(leadEditSchema).max(1000),
+    skips: z.array(skipSchema).max(1000),
+    events: z.array(eventSchema).max(100),
     tally: z.record(z.string(), ms),
     ledMs: ms,
     fromMs: ms,
@@ -32,4 +36,13 @@ export type KeptLead = z.infer<typeof keptLeadSchema>;
 function withTakingPart(kept: unknown): unknown {
   if (!isRecord(kept) || !isRecord(kept.lead)) return kept;
   return { ...kept, lead: { ...kept.lead, part: GROUP_ALONE } };
+}
+
+function withEdits(kept: unknown): unknown {
+  if (!isRecord(kept) || !isRecord(kept.lead)) return kept;
+  const { extensions, ...lead } = kept.lead;
+  const edits = Array.isArray(extensions)
+    ? extensions.map((one: unknown) => (isRecord(one) ? { kind: 'extend', ...one } : one))
+    : extensions;
+  return { ...kept, lead: { ...lead, edits, skips: [], events: [] } };
 }

@@ -2,9 +2,10 @@ import { z } from 'zod';
 import { oneLineSchema, runIdSchema } from '@/core/common';
 import { laneNameSchema } from '@/core/people';
 import { routineSchema } from '@/core/routine';
+import { MOST_NOTE, eventSchema, leadEditSchema, skipSchema } from './changes';
 
 /** The version of a run as it is kept; the routine in it counts its own. */
-export const RUN_VERSION = 5;
+export const RUN_VERSION = 6;
 
 export const RUN_ENDS = ['completed', 'finished-early', 'broken-off'] as const;
 export type RunEnd = (typeof RUN_ENDS)[number];
@@ -32,6 +33,10 @@ export const sideTimeSchema = z.strictObject({
 });
 export type SideTime = z.infer<typeof sideTimeSchema>;
 
+/** How a move went, for the room as a whole. */
+export const WENT = ['easy', 'well', 'hard'] as const;
+export type Went = (typeof WENT)[number];
+
 /** One time that a routine was led. */
 export const runSchema = z.strictObject({
   id: runIdSchema,
@@ -47,6 +52,13 @@ export const runSchema = z.strictObject({
   /** So many stops of the checks the instructor led past, by a deliberate act. */
   passedStops: z.number().int().min(1).max(10_000).optional(),
   sides: z.array(sideTimeSchema),
+  /** What was changed on the way: as in the class, in order. */
+  edits: z.array(leadEditSchema).max(1000).optional(),
+  skips: z.array(skipSchema).max(1000).optional(),
+  events: z.array(eventSchema).max(100).optional(),
+  /** How each item went, by its id. */
+  went: z.record(z.string(), z.enum(WENT)).optional(),
+  note: z.string().max(MOST_NOTE).optional(),
   /** What the room said to its notices: their words, and a word on them. */
   noticed: z
     .array(z.strictObject({ words: z.string().max(300), said: oneLineSchema(300).min(1) }))

@@ -21,8 +21,17 @@ export function tallied(tally: Tally, score: Score, fromMs: number, toMs: number
   return next;
 }
 
-/** Planned and real work for each item and side, in the order of the routine. */
-export function sideTimes(routine: Routine, planned: Score, real: Tally): readonly SideTime[] {
+/**
+ * Planned and real work for each item and side, in the order of the routine.
+ * @param led the score as it was led, where it was changed on the way: what each way did is told by it
+ */
+export function sideTimes(
+  routine: Routine,
+  planned: Score,
+  real: Tally,
+  led: Score = planned,
+): readonly SideTime[] {
+  const asLed = new Map(led.segments.filter(isWork).map((one) => [keyOf(one), one]));
   const rows = new Map<string, SideTime>();
   for (const segment of planned.segments) {
     const { itemId, moveName, side } = segment;
@@ -30,7 +39,7 @@ export function sideTimes(routine: Routine, planned: Score, real: Tally): readon
     const key = keyOf(segment);
     const plannedMs = (rows.get(key)?.plannedMs ?? 0) + msOf(segment);
     const realMs = Math.round(real[key] ?? 0);
-    const lanes = rows.get(key)?.lanes ?? doneByLane(routine, segment);
+    const lanes = rows.get(key)?.lanes ?? doneByLane(routine, asLed.get(key) ?? segment);
     rows.set(key, { itemId, moveName, side, plannedMs, realMs, ...(lanes && { lanes }) });
   }
   return [...rows.values()];
