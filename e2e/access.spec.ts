@@ -60,7 +60,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByRole('button', { name: 'Start' }).click();
     for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
     await expect(page.getByText('left leg', { exact: true })).toBeVisible({ timeout: 20_000 });
-    await page.getByRole('button', { name: 'Settings' }).click();
+    await page.getByRole('button', { name: 'More', exact: true }).click();
     await page.getByRole('button', { name: 'Finish here' }).click();
     await page.getByRole('button', { name: 'Keep leading' }).click();
   },

@@ -43,7 +43,8 @@ test('on, back and ten seconds more go where they say', async ({ page }) => {
   await expect(page.getByText('left leg', { exact: true })).toBeVisible();
   // A minute is the most that this stretch may last.
   await expect(page.getByText('of 60 s')).toBeVisible();
-  await expect(page.getByRole('button', { name: '+10 s' })).toBeDisabled();
+  await page.getByRole('button', { name: /^\+10 s/ }).click();
+  await expect(page.getByText('60 s is the most that this is done for.')).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(heading).toHaveText('Seated figure four');
   await page.clock.runFor(20_000);
@@ -81,6 +82,7 @@ test('after a reload it asks, and goes on from the last saved place', async ({ p
 
 test('finished here, it stands in the record as far as it came', async ({ page }) => {
   await page.clock.runFor(30_000);
+  await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('button', { name: 'Finish here' }).click();
   await page.getByRole('button', { name: 'Keep leading' }).click();
   await page.keyboard.press('Escape');
@@ -96,6 +98,7 @@ test('the stop signs are one tap away and hold the class', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Call for help' })).toBeVisible();
   await page.clock.runFor(30_000);
   await page.getByRole('button', { name: 'Back to the class' }).click();
+  await page.clock.runFor(200);
   await expect(page.getByText(/^Held/)).toBeVisible();
 });
 
@@ -110,22 +113,91 @@ test('leaving the page holds the class, and the list leads back to it', async ({
   await expect(page.getByText('You are in the middle of leading')).toBeVisible();
 });
 
-test('what to watch and the options open beside the seconds, and close for the settings', async ({
+test('what to watch, the options and the sound lie over the panels while the class goes on', async ({
   page,
 }) => {
-  const options = page.getByRole('button', { name: 'Watch and options' });
-  const settings = page.getByRole('button', { name: 'Settings' });
-  await options.click();
+  const more = page.getByRole('button', { name: 'More', exact: true });
+  await more.click();
   await expect(page.getByText(/^Watch: .*The back stays tall/)).toBeVisible();
   await expect(page.getByText(/^Easier: /)).toBeVisible();
   await expect(page.getByText(/^Further: /)).toBeVisible();
-  await settings.click();
-  await expect(options).toHaveAttribute('aria-expanded', 'false');
-  await expect(page.getByText(/^Easier: /)).toHaveCount(0);
   await expect(page.getByRole('switch', { name: 'Chimes' })).toBeVisible();
+  await more.click();
+  await expect(page.getByText(/^Easier: /)).toHaveCount(0);
   // The line that stands says what to do; ahead of the next move comes its name.
-  await settings.click();
   const coming = page.getByText(/^Next: Seated cat, /);
   for (let s = 0; s < 60 && !(await coming.isVisible()); s++) await page.clock.runFor(1000);
   await expect(coming).toBeVisible();
+});
+
+test('eased, the other side again, left early with a reason, settled: all of it stands in the record', async ({
+  page,
+}) => {
+  const heading = page.getByRole('heading', { level: 1 });
+  await page.keyboard.press('e');
+  await expect(page.getByText('All that comes after this is one step easier.')).toBeVisible();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
+  await page.getByRole('button', { name: 'No time' }).click();
+  await expect(heading).toHaveText('Leg extend and bend');
+  await page.keyboard.press('o');
+  await expect(page.getByText(/^The other side can come again/)).toBeVisible();
+  await page.keyboard.press('f');
+  const next = await heading.innerText();
+  expect(next).not.toBe('Leg extend and bend');
+  await page.keyboard.press('x');
+  await page.getByRole('textbox', { name: 'What it was, in a few words' }).fill('A dizzy spell');
+  await page.getByRole('button', { name: 'Back to the class' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Finish', exact: true }).click();
+  await page.clock.runFor(1000);
+  await expect(page.getByText(/eased once/)).toBeVisible();
+  await expect(page.getByText(/A dizzy spell/)).toBeVisible();
+  await expect(page.getByText(/no time/)).toBeVisible();
+});
+
+const SIZES = {
+  phone: [390, 844],
+  'small phone': [320, 568],
+  'phone on its side': [844, 390],
+  screen: [1280, 800],
+  wall: [1920, 1080],
+} as const;
+
+for (const [name, [width, height]] of Object.entries(SIZES)) {
+  test(`nothing that is needed scrolls or is cut off: ${name}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await page.clock.runFor(500);
+    for (let i = 0; i < 6; i++) {
+      await page.clock.fastForward(23_000);
+      await page.clock.runFor(200);
+      for (const button of ['Hold the class', 'Back', 'On', 'Something happened', 'Stop signs']) {
+        await expect(page.getByRole('button', { name: button, exact: true })).toBeInViewport({
+          ratio: 1,
+        });
+      }
+      await expect(page.getByRole('heading', { level: 1 })).toBeInViewport({ ratio: 1 });
+      await expect(page.getByText(/left · ends/)).toBeInViewport({ ratio: 1 });
+      const overflow = await page.evaluate(() => {
+        const { scrollHeight, clientHeight } = document.documentElement;
+        return scrollHeight - clientHeight;
+      });
+      expect(overflow).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test('on a screen the name, the side, the count and what is next have capitals of 52 px', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
+  await page.clock.runFor(10_000);
+  const size = async (text: ReturnType<typeof page.getByText>) =>
+    text.evaluate((node) => Number.parseFloat(getComputedStyle(node).fontSize));
+  // Capitals of this face are two thirds of its size.
+  const least = 77;
+  expect(await size(page.getByRole('heading', { level: 1 }))).toBeGreaterThanOrEqual(least);
+  expect(await size(page.getByText('left leg', { exact: true }))).toBeGreaterThanOrEqual(least);
+  expect(await size(page.getByText(/^then /))).toBeGreaterThanOrEqual(least);
+  expect(await size(page.getByText(/^\d{1,2}$/).first())).toBeGreaterThanOrEqual(least);
 });

@@ -13,6 +13,8 @@ interface TargetProps {
   readonly checked?: boolean;
   readonly expanded?: boolean;
   readonly disabled?: boolean;
+  /** Looks as if it could not be pressed, and can: a press says why it does nothing now. */
+  readonly quiet?: boolean;
   /** What is read aloud, where the label alone says too little. */
   readonly said?: string;
   /** A key that does the same. */
@@ -34,6 +36,7 @@ export function Target({
   checked,
   expanded,
   disabled = false,
+  quiet = false,
   said,
   keyName,
   colour,
@@ -43,12 +46,12 @@ export function Target({
 }: TargetProps) {
   const t = useTokens();
   const filled = look === 'filled' && !disabled;
-  const ink = filled ? t.sheet : disabled ? t.quiet : (colour ?? t.ink);
+  const ink = filled ? t.sheet : disabled || quiet ? t.quiet : (colour ?? t.ink);
   const looks: Readonly<Record<NonNullable<TargetProps['look']>, ViewStyle>> = {
     filled: disabled
       ? { backgroundColor: t.shade, borderColor: t.line }
       : { backgroundColor: t.ink, borderColor: t.ink },
-    outlined: { borderColor: disabled ? t.line : t.quiet },
+    outlined: { borderColor: disabled || quiet ? t.line : t.quiet },
     plain: { borderColor: 'transparent' },
   };
   return (

@@ -145,3 +145,10 @@ export function showRow(id: string): void {
     .querySelector(`[data-strand-row="${CSS.escape(id)}"]`)
     ?.scrollIntoView({ block: 'nearest' });
 }
+
+/** Has the browser ask before this page is closed or left for another one; returns the way to stop. */
+export function askBeforeLeaving(): () => void {
+  const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+  window.addEventListener('beforeunload', ask);
+  return () => window.removeEventListener('beforeunload', ask);
+}

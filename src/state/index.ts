@@ -30,7 +30,15 @@ export {
   scriptOfLead,
   type LeadInProgress,
 } from './lead';
-export { act, endLead, hasVoice, leaveLead, openLead, readClock } from './lead-actions';
+export {
+  act,
+  endLead,
+  hasVoice,
+  leaveLead,
+  openLead,
+  readClock,
+  type PlainDeed,
+} from './lead-actions';
 export { saveOwnMoves, saveRoutineFile, saveRoutineText, saveRuns, saveText } from './files';
 export { lineGone, linesKept } from './lines';
 export { draftKept, selectCatalogue, selectOwnMoves } from './moves';

@@ -45,7 +45,7 @@ export function openLead(id: RoutineId): AppThunk {
 }
 
 /** One of the instructor's keys or targets; a press also lets the browser make sound. */
-export function act(deed: PlainDeed | Extract<LeadAction, { kind: 'lanes' | 'why' }>): AppThunk {
+export function act(deed: PlainDeed | Extract<LeadAction, { kind: WithWords }>): AppThunk {
   return (dispatch, getState, { clock, sound }) => {
     const action = typeof deed === 'string' ? actionOf(deed, clock.wallTime()) : deed;
     const { kind } = action;
@@ -60,7 +60,8 @@ export function act(deed: PlainDeed | Extract<LeadAction, { kind: 'lanes' | 'why
 }
 
 /** What an instructor does by one key or target. */
-export type PlainDeed = Exclude<LeadAction['kind'], 'lanes' | 'why'>;
+export type PlainDeed = Exclude<LeadAction['kind'], WithWords>;
+type WithWords = 'lanes' | 'why' | 'noted';
 
 function actionOf(kind: PlainDeed, wallTime: Date): LeadAction {
   return kind === 'happened' ? { kind, at: isoWithOffset(wallTime) } : { kind };

@@ -1,5 +1,12 @@
 import { isAnyOf, type ListenerEffectAPI, type ListenerMiddlewareInstance } from '@reduxjs/toolkit';
-import { RESUME_COUNT_IN_MS, isSaid, placeAt, type Lead, type LeadAction, type Onset } from '@/core/class';
+import {
+  RESUME_COUNT_IN_MS,
+  isSaid,
+  placeAt,
+  type Lead,
+  type LeadAction,
+  type Onset,
+} from '@/core/class';
 import type { Platform } from '@/platform';
 import {
   leadActed,
@@ -20,7 +27,7 @@ const TALLY_EVERY_MS = 750;
 const STALE_MS = 1500;
 
 /** What changes the score ahead and leaves the place: nothing sounds twice, nothing is missed. */
-const STAYING: readonly LeadAction['kind'][] = ['extend', 'again', 'ease', 'lanes', 'why'];
+const STAYING: readonly LeadAction['kind'][] = ['extend', 'again', 'ease', 'lanes', 'why', 'noted'];
 
 type Api = ListenerEffectAPI<AppState, AppDispatch, Platform>;
 

@@ -3,7 +3,7 @@ export { cueSheet, type CueSheetPhrases } from './export/cue-sheet';
 export { cuePage, picturePage, type Paper, type Pictured } from './export/pages';
 export { runsCsv, type RunColumn } from './export/runs-csv';
 export { scoreCsv, type ScoreColumn } from './export/score-csv';
-export { mayExtend } from './lead/extend';
+export { mayExtend, whyNotLonger, type WhyNotLonger } from './lead/extend';
 export { edited, mayEase, mayPlayAgain, maySettle, playAt, type Led } from './lead/edits';
 export { runOf } from './lead/finished';
 export {

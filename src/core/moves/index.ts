@@ -44,6 +44,7 @@ export {
 export {
   LEAST_EASE_MS,
   USUAL_PRESS_MS,
+  USUAL_TEMPO,
   alternatingSetMs,
   amountOf,
   doseInForce,

@@ -1,12 +1,13 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
+import { SKIP_WHYS, type SkipWhy } from '@/core/class';
 import { printClock } from '@/core/common';
-import { Choices, Target, WIDE, useTokens } from '@/design';
+import { lanesOf } from '@/core/routine';
+import { Target, useTokens } from '@/design';
 import { useFindings } from '@/features/builder/findings';
-import { TimeBand } from '@/features/builder/strand';
-import { isOnButton, onKey } from '@/platform/page';
+import { askBeforeLeaving, isOnButton, onKey } from '@/platform/page';
 import { keepAwake } from '@/platform/wake-lock';
 import {
   act,
@@ -15,280 +16,303 @@ import {
   hasVoice,
   leadDecided,
   leadPassed,
-  scoreOfLead,
+  ledOf,
   scriptOfLead,
   useAppDispatch,
   useAppSelector,
   type LeadInProgress,
+  type PlainDeed,
 } from '@/state';
 import { Controls } from './controls';
-import { POINTS_HEIGHT, Points } from './points';
+import { Foot } from './foot';
+import { Happened } from './happened';
+import { KeySheet } from './key-sheet';
+import { deedOf, type KeyDeed } from './keys';
+import { MoreSheet } from './more-sheet';
+import { FillingFigure, NowFigure, NowLanes, NowWords } from './now';
 import { Ready } from './ready';
-import { Stage } from './stage';
+import { figureBeside, stageSizes } from './shape';
+import { Stage, type Cover } from './stage';
 import { StopSigns } from './stop-signs';
-import { Figure, WayFigure } from '@/features/figure';
 import { LEAD } from './strings';
-import { usePlace } from './use-place';
+import { useNews } from './use-news';
+import { usePlace, type Place } from './use-place';
 import { longerWords, viewAt, type LeadView } from './view';
 
-type Asking = 'finish' | 'stop-signs' | undefined;
+/** What lies over the class: the first three hold it, the others let it go on. */
+type Over = 'finish' | 'stop-signs' | 'happened' | 'more' | 'keys' | undefined;
 
 /** A class from its first second to its last. */
 export function Class({ current }: { readonly current: LeadInProgress }) {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const device = useAppSelector((state) => state.device);
   const elsewhere = useAppSelector((state) => state.lead.elsewhere.length > 0);
-  const window = useWindowDimensions();
-  const [asking, setAsking] = useState<Asking>();
-  // There is room for one of them: opening one closes the other.
-  const [open, setOpen] = useState<'points' | 'settings'>();
-  const pointsOpen = open === 'points';
-  const settingsOpen = open === 'settings';
   const { lead } = current;
-  const score = scoreOfLead(lead);
-  const { placeMs, countInMs, wallTime } = usePlace(lead);
-  const view = viewAt(lead.routine, score, scriptOfLead(lead), placeMs);
-  const running = lead.clockMs !== null;
-  const begun = running || lead.ledMs > 0 || lead.fromMs > 0;
-
+  const led = ledOf(lead);
   const findings = useFindings(lead.routine);
+  const begun = lead.clockMs !== null || lead.ledMs > 0 || lead.fromMs > 0;
   useEffect(() => keepAwake(), []);
+  useEffect(() => (begun ? askBeforeLeaving() : undefined), [begun]);
   useEffect(() => {
     document.title = `${lead.routine.title} · Hushed Willow`;
   }, [lead.routine.title]);
+  if (begun) return <Leading current={current} />;
+  return (
+    <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
+      <Ready
+        routine={lead.routine}
+        totalMs={led.score.totalMs}
+        voice={dispatch(hasVoice())}
+        elsewhere={elsewhere}
+        checks={findings.state}
+        stops={findings.all.filter(({ severity }) => severity === 'stop')}
+        onStart={(passedStops, choices) => {
+          dispatch(leadDecided(choices));
+          if (passedStops > 0) dispatch(leadPassed(passedStops));
+          dispatch(act('go'));
+        }}
+        onLeave={() => router.replace(`/routine/${lead.routine.id}`)}
+      />
+    </View>
+  );
+}
 
-  const ask = (what: Asking) => {
-    if (begun) dispatch(act('hold'));
-    setAsking(what);
+function Leading({ current }: { readonly current: LeadInProgress }) {
+  const t = useTokens();
+  const dispatch = useAppDispatch();
+  const device = useAppSelector((state) => state.device);
+  const [over, setOver] = useState<Over>();
+  const [news, tell] = useNews();
+  // The skip that is asked about; its number, since there may be several.
+  const [asked, setAsked] = useState<number>();
+  useEffect(() => {
+    if (asked === undefined) return undefined;
+    const timer = setTimeout(() => setAsked(undefined), WHY_MS);
+    return () => clearTimeout(timer);
+  }, [asked]);
+  const { lead } = current;
+  const led = ledOf(lead);
+  const place = usePlace(lead);
+  const view = viewAt(led, scriptOfLead(lead), place.placeMs);
+  const running = lead.clockMs !== null;
+
+  const hold = (what: Over) => {
+    dispatch(act('hold'));
+    setOver(what);
   };
-  useLeadKeys(begun && !asking, {
-    ' ': () => dispatch(act(running ? 'hold' : 'go')),
-    ArrowLeft: () => dispatch(act('back')),
-    ArrowRight: () => dispatch(act('on')),
-    '+': () => dispatch(act('extend')),
-    m: () => dispatch(deviceSet({ mirror: !device.mirror })),
-    Escape: () => ask('finish'),
+  const deed = (one: PlainDeed) => {
+    if (one === 'ease') tell(LEAD.eased);
+    if (one === 'again') tell(LEAD.againSaid);
+    if (one === 'on') setAsked(lead.skips.length);
+    dispatch(act(one));
+  };
+  const happened = () => {
+    dispatch(act('happened'));
+    setOver('happened');
+  };
+  const toggle = (what: Over) => setOver(over === what ? undefined : what);
+  const close = () => setOver(undefined);
+  useLeadKeys((key) => {
+    if (over === 'stop-signs' || over === 'happened') return key === 'finish' && (close(), true);
+    if (key === 'mirror') dispatch(deviceSet({ mirror: !device.mirror }));
+    else if (key === 'more' || key === 'keys') toggle(key);
+    else if (key === 'finish') (over ? close : () => hold('finish'))();
+    else if (over === 'finish') return false;
+    else if (key === 'happened') happened();
+    else if (key === 'hold') deed(running ? 'hold' : 'go');
+    else if (key === 'back' || key === 'on' || view?.whyNot[key] === '') deed(key);
+    else tell(view?.whyNot[key] ?? '');
+    return true;
   });
 
-  if (!begun) {
+  if (over === 'stop-signs' || over === 'happened') {
     return (
       <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
-        <Ready
-          routine={lead.routine}
-          totalMs={score.totalMs}
-          voice={dispatch(hasVoice())}
-          elsewhere={elsewhere}
-          checks={findings.state}
-          stops={findings.all.filter(({ severity }) => severity === 'stop')}
-          onStart={(passedStops, choices) => {
-            dispatch(leadDecided(choices));
-            if (passedStops > 0) dispatch(leadPassed(passedStops));
-            dispatch(act('go'));
-          }}
-          onLeave={() => router.replace(`/routine/${lead.routine.id}`)}
-        />
-      </View>
-    );
-  }
-  if (asking === 'stop-signs') {
-    return (
-      <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
-        <StopSigns onClose={() => setAsking(undefined)} />
+        {over === 'happened' ? (
+          <Happened event={lead.events.at(-1)} onClose={close} />
+        ) : (
+          <StopSigns onClose={close} />
+        )}
       </View>
     );
   }
   if (!view) return null;
-  const ends = new Date(wallTime.getTime() + view.remainingMs + countInMs);
-  const wide = window.width >= WIDE;
+  const skipped = asked !== undefined && lead.skips.length > asked && !lead.skips.at(-1)?.why;
   return (
-    <View role="main" style={[styles.page, { backgroundColor: t.sheet }]}>
-      <Now
-        view={view}
-        mirror={device.mirror}
-        wide={wide}
-        held={!running}
-        countInMs={countInMs}
-        longer={longerWords(lead, score, placeMs)}
-      />
-      <StageArea
-        view={view}
-        mirror={device.mirror}
-        below={pointsOpen ? POINTS_HEIGHT : settingsOpen ? SETTINGS_HEIGHT : 0}
-      />
-      {pointsOpen && <Points points={view.points} />}
-      <View style={[styles.foot, { backgroundColor: t.ground, borderTopColor: t.line }]}>
-        <View style={styles.line}>
-          <Text variant={wide ? 'headlineSmall' : 'titleMedium'} style={styles.next}>
-            {LEAD.next} {view.next}
-          </Text>
-          <Text variant="titleMedium" style={styles.figure}>
-            {LEAD.left(printClock(Math.ceil(view.remainingMs / 1000) * 1000))} ·{' '}
-            {LEAD.ends(ends.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }))}
-          </Text>
-        </View>
-        <TimeBand score={score} placeMs={placeMs} />
-        {asking === 'finish' ? (
-          <FinishAsk
-            onNo={() => setAsking(undefined)}
-            onYes={() => dispatch(endLead('finished-early'))}
+    <ClassStage
+      current={current}
+      view={view}
+      place={place}
+      news={news || longerWords(lead, led.score, place.placeMs)}
+      sheet={
+        over === 'more' ? (
+          <MoreSheet
+            view={view}
+            lanes={lanesOf(led.routine)}
+            onDeed={deed}
+            onWhyNot={tell}
+            onLanes={(lanes) => {
+              dispatch(act({ kind: 'lanes', lanes }));
+              tell(LEAD.lanesSaid);
+            }}
+            onKeys={() => setOver('keys')}
+            onFinish={() => hold('finish')}
+            onClose={close}
           />
+        ) : over === 'keys' ? (
+          <KeySheet onClose={close} />
+        ) : skipped ? (
+          <WhyLeft
+            onWhy={(why) => {
+              dispatch(act({ kind: 'why', why }));
+              setAsked(undefined);
+            }}
+          />
+        ) : undefined
+      }
+      controls={(shape) =>
+        over === 'finish' ? (
+          <FinishAsk onNo={close} onYes={() => dispatch(endLead('finished-early'))} />
         ) : (
-          <>
-            <Controls
-              running={running}
-              mayExtend={view.mayExtend}
-              onHold={() => dispatch(act('hold'))}
-              onGo={() => dispatch(act('go'))}
-              onBack={() => dispatch(act('back'))}
-              onOn={() => dispatch(act('on'))}
-              onMore={() => dispatch(act('extend'))}
-            />
-            {settingsOpen && <Settings voice={dispatch(hasVoice())} />}
-            <View style={styles.tools}>
-              <Target
-                label={LEAD.options}
-                look="plain"
-                icon={pointsOpen ? 'less' : 'more'}
-                expanded={pointsOpen}
-                onPress={() => setOpen(pointsOpen ? undefined : 'points')}
-              />
-              <Target
-                label={LEAD.stopSigns}
-                look="plain"
-                colour={t.clay}
-                onPress={() => ask('stop-signs')}
-              />
-              <Target
-                label={LEAD.settings}
-                look="plain"
-                icon={settingsOpen ? 'less' : 'more'}
-                expanded={settingsOpen}
-                onPress={() => setOpen(settingsOpen ? undefined : 'settings')}
-              />
-              <Target label={LEAD.finish} look="plain" onPress={() => ask('finish')} />
-            </View>
-          </>
-        )}
-      </View>
-    </View>
+          <Controls
+            shape={shape}
+            running={running}
+            whyNot={view.whyNot}
+            open={over === 'more'}
+            onDeed={deed}
+            onWhyNot={tell}
+            onHappened={happened}
+            onStopSigns={() => hold('stop-signs')}
+            onMore={() => toggle('more')}
+          />
+        )
+      }
+    />
   );
 }
 
-function Now({
-  view,
-  mirror,
-  wide,
-  held,
-  countInMs,
-  longer,
-}: {
+interface ClassStageProps {
+  readonly current: LeadInProgress;
   readonly view: LeadView;
-  readonly mirror: boolean;
-  readonly wide: boolean;
-  readonly held: boolean;
-  readonly countInMs: number;
-  readonly longer: string;
-}) {
+  readonly place: Place;
+  readonly news: string;
+  /** Lies over the panels. */
+  readonly sheet?: ReactNode;
+  readonly controls: (shape: ReturnType<typeof stageSizes>['shape']) => ReactNode;
+}
+
+/** Everything that is read from across a room, laid out for the window; none of it scrolls. */
+function ClassStage({ current, view, place, news, sheet, controls }: ClassStageProps) {
   const t = useTokens();
-  const status = held
-    ? [LEAD.held, view.wayOut && LEAD.wayOut(view.wayOut)].filter(Boolean).join('. ')
-    : countInMs > 0
-      ? `${LEAD.goingOn} ${Math.ceil(countInMs / 1000)}`
-      : '';
-  const low = useWindowDimensions().height < LOW;
-  const room = low
-    ? { width: 108, height: 84 }
-    : wide
-      ? { width: 280, height: 200 }
-      : { width: 150, height: 128 };
-  return (
-    <View style={styles.now}>
-      <View style={styles.said}>
-        <View style={styles.title}>
-          <Text
-            variant={wide ? 'headlineMedium' : 'headlineSmall'}
-            role="heading"
-            aria-level={1}
-            style={[styles.name, wide && styles.wideName]}
-          >
-            {view.name}
-          </Text>
-          {view.level !== '' && (
-            <Text variant="titleMedium" style={{ color: t.quiet }}>
-              {view.level}
-            </Text>
+  const mirror = useAppSelector((state) => state.device.mirror);
+  const window = useWindowDimensions();
+  const sizes = stageSizes(window.width, window.height);
+  const { shape, edgeX, edgeY } = sizes;
+  const figure = figureBeside(sizes);
+  const { lead } = current;
+  const running = lead.clockMs !== null;
+  const { placeMs, countInMs, wallTime } = place;
+  const ends = new Date(wallTime.getTime() + view.remainingMs + countInMs);
+  const inner = window.width - 2 * edgeX;
+  const cover = coverOf(running, countInMs, view, placeMs);
+  const low = shape === 'low';
+  const side = low ? 176 + 12 : 0;
+  const foot = (
+    <Foot
+      view={view}
+      score={ledOf(lead).score}
+      placeMs={placeMs}
+      ends={ends}
+      sizes={sizes}
+      width={inner - side - (low ? window.width * 0.32 + 12 : 0)}
+    />
+  );
+  const stage = (
+    <View style={styles.stage}>
+      <Stage view={view} cover={cover} mirror={mirror} sizes={sizes} />
+      {sheet}
+    </View>
+  );
+  const words = (width: number) => (
+    <NowWords view={view} sizes={sizes} width={width} status={news} />
+  );
+  const lanes = (width: number) =>
+    view.lanes.length > 0 && (
+      <NowLanes lanes={view.lanes} sizes={sizes} mirror={mirror} width={width} />
+    );
+  const page = { paddingHorizontal: edgeX, paddingVertical: edgeY, backgroundColor: t.sheet };
+  if (low) {
+    const column = window.width * 0.32;
+    return (
+      <View role="main" style={[styles.page, styles.across, page]}>
+        <View style={[styles.left, { width: column }]}>
+          {words(column)}
+          {lanes(column)}
+          <FillingFigure view={view} mirror={mirror} />
+        </View>
+        <View style={styles.middle}>
+          {stage}
+          {foot}
+        </View>
+        {controls(shape)}
+      </View>
+    );
+  }
+  const broad = shape === 'wide' || shape === 'wall';
+  if (broad) {
+    const column = inner * 0.22;
+    return (
+      <View role="main" style={[styles.page, page]}>
+        {words(inner)}
+        <View style={styles.broad}>
+          <View style={[styles.picture, { width: inner * 0.27 }]}>
+            <FillingFigure view={view} mirror={mirror} />
+          </View>
+          {stage}
+          {view.lanes.length > 0 && (
+            <View style={{ width: column, justifyContent: 'center' }}>{lanes(column)}</View>
           )}
         </View>
-        <Text
-          aria-live="polite"
-          variant={wide ? 'headlineSmall' : 'bodyLarge'}
-          style={[styles.caption, wide && styles.wideCaption, status !== '' && { color: t.clay }]}
-        >
-          {status || view.caption}
-        </Text>
-        {view.throughout.map((words) => (
-          <Text key={words} variant={wide ? 'titleMedium' : 'bodyMedium'} style={{ color: t.bark }}>
-            {LEAD.throughout(words)}
-          </Text>
-        ))}
-        {longer !== '' && (
-          <Text aria-live="polite" variant="titleMedium">
-            {longer}
-          </Text>
-        )}
-        {view.lanes.length > 0 && (
-          <View style={styles.lanes}>
-            {view.lanes.map(({ title, does, figure }) => (
-              <View key={title} style={styles.lane}>
-                {wide && figure && <Figure {...figure} mirror={mirror} width={88} height={66} />}
-                <Text
-                  variant={wide ? 'titleMedium' : 'bodyMedium'}
-                  style={[styles.does, { color: t.quiet }]}
-                >
-                  {title}: {does}
-                </Text>
-              </View>
-            ))}
-          </View>
-        )}
+        {foot}
+        {controls(shape)}
       </View>
-      {view.way ? (
-        <WayFigure {...view.way} mirror={mirror} {...room} />
-      ) : (
-        view.figure && <Figure {...view.figure} mirror={mirror} {...room} />
-      )}
+    );
+  }
+  return (
+    <View role="main" style={[styles.page, page]}>
+      <View style={styles.top}>
+        <View style={styles.words}>{words(inner - figure.width - 8)}</View>
+        <NowFigure view={view} mirror={mirror} {...figure} />
+      </View>
+      {lanes(inner)}
+      {stage}
+      {foot}
+      {controls(shape)}
     </View>
   );
 }
 
-/** A phone on its side has no height to give away. */
-const LOW = 500;
-/** What the stage gives up for the settings, while they are open. */
-const SETTINGS_HEIGHT = 148;
-
-function StageArea({
-  view,
-  mirror,
-  below,
-}: {
-  readonly view: LeadView;
-  readonly mirror: boolean;
-  readonly below: number;
-}) {
-  const window = useWindowDimensions();
-  const wide = window.width >= WIDE;
-  const lanes = (view.lanes.length + view.throughout.length) * (wide ? 14 : 22);
-  const height = Math.max(220, window.height - (wide ? 412 : 416) - lanes - below);
-  return <Stage view={view} mirror={mirror} width={window.width} height={height} />;
+/** Held, or about to go on: nobody works, and the panels say so. */
+function coverOf(
+  running: boolean,
+  countInMs: number,
+  view: LeadView,
+  placeMs: number,
+): Cover | undefined {
+  if (!running) {
+    const wayOut = view.wayOut === '' ? '' : LEAD.wayOut(view.wayOut);
+    return { title: LEAD.held, words: wayOut || LEAD.heldAt(printClock(placeMs)) };
+  }
+  if (countInMs <= 0) return undefined;
+  return { title: `${LEAD.goingOn} ${Math.ceil(countInMs / 1000)}`, words: view.name };
 }
 
 function FinishAsk({ onNo, onYes }: { readonly onNo: () => void; readonly onYes: () => void }) {
   return (
     <View role="alert" style={styles.finish}>
       <Text variant="bodyLarge">{LEAD.finishAsk}</Text>
-      <View style={styles.tools}>
+      <View style={styles.row}>
         <Target label={LEAD.finishYes} look="filled" height={60} onPress={onYes} />
         <Target label={LEAD.finishNo} height={60} onPress={onNo} />
       </View>
@@ -296,73 +320,54 @@ function FinishAsk({ onNo, onYes }: { readonly onNo: () => void; readonly onYes:
   );
 }
 
-/** What of sound and view is on; the voice only where the device has one. */
-function Settings({ voice }: { readonly voice: boolean }) {
-  const dispatch = useAppDispatch();
-  const device = useAppSelector((state) => state.device);
+/** Why the last thing was left, by one tap, or not at all; the class goes on meanwhile. */
+function WhyLeft({ onWhy }: { readonly onWhy: (why: SkipWhy) => void }) {
+  const t = useTokens();
   return (
-    <View style={styles.tools}>
-      {voice && (
-        <Choices
-          label={LEAD.voice}
-          choices={LEAD.talks}
-          value={device.talk}
-          onChoose={(talk) => dispatch(deviceSet({ talk }))}
-        />
-      )}
-      {(['chimes', 'mirror'] as const).map((name) => (
-        <Target
-          key={name}
-          label={LEAD[name]}
-          look="plain"
-          role="switch"
-          icon={device[name] ? 'check' : 'close'}
-          checked={device[name]}
-          onPress={() => dispatch(deviceSet({ [name]: !device[name] }))}
-        />
-      ))}
+    <View style={[styles.why, { backgroundColor: t.ground, borderColor: t.ink }]}>
+      <Text variant="bodyLarge">{LEAD.whyLeft}</Text>
+      <View style={styles.row}>
+        {SKIP_WHYS.map((why) => (
+          <Target key={why} label={LEAD.whys[why]} onPress={() => onWhy(why)} />
+        ))}
+      </View>
     </View>
   );
 }
 
+/** Long enough to tap, short enough not to be in the way. */
+const WHY_MS = 10_000;
+
 /** Keys of the class, unless the focus is on a target that the key would press. */
-function useLeadKeys(on: boolean, keys: Readonly<Record<string, () => void>>): void {
-  useEffect(() => {
-    if (!on) return undefined;
-    return onKey((key, event) => {
-      const press = Object.hasOwn(keys, key) ? keys[key] : undefined;
-      if (!press || event.ctrlKey || event.metaKey || (key === ' ' && isOnButton(event))) return;
-      event.preventDefault();
-      press();
-    });
-  });
+function useLeadKeys(press: (deed: KeyDeed) => boolean): void {
+  useEffect(() =>
+    onKey((key, event) => {
+      const deed = deedOf(key);
+      if (!deed || event.ctrlKey || event.metaKey || (key === ' ' && isOnButton(event))) return;
+      if (press(deed)) event.preventDefault();
+    }),
+  );
 }
 
 const styles = StyleSheet.create({
-  page: { flex: 1, minHeight: 0, overflow: 'scroll' },
-  now: { paddingHorizontal: 20, paddingVertical: 12, minHeight: 96, flexDirection: 'row', gap: 8 },
-  said: { flex: 1, minWidth: 0, gap: 2 },
-  lane: { flexDirection: 'row', alignItems: 'center', gap: 8, flexShrink: 1 },
-  does: { flexShrink: 1 },
-  name: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', fontWeight: '700' },
-  title: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 12 },
-  lanes: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
-  caption: { fontFamily: '"Atkinson Hyperlegible Next", sans-serif', minHeight: 52 },
-  wideName: { fontSize: 44, lineHeight: 52 },
-  wideCaption: { fontWeight: '400', fontSize: 30, lineHeight: 40 },
-  foot: { borderTopWidth: 1, paddingHorizontal: 16, paddingVertical: 8, gap: 4, flexGrow: 1 },
-  line: { flexDirection: 'row', justifyContent: 'space-between', flexWrap: 'wrap', columnGap: 16 },
-  next: {
-    fontFamily: '"Atkinson Hyperlegible Next", sans-serif',
-    fontWeight: '600',
-    flexShrink: 1,
-  },
-  figure: { fontVariant: ['tabular-nums'] },
-  tools: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    justifyContent: 'space-between',
-    alignItems: 'center',
-  },
+  page: { flex: 1, minHeight: 0, overflow: 'hidden', gap: 6 },
+  across: { flexDirection: 'row', gap: 12 },
+  left: { gap: 6, minHeight: 0, overflow: 'hidden' },
+  middle: { flex: 1, minWidth: 0, gap: 4 },
+  broad: { flex: 1, minHeight: 0, flexDirection: 'row', gap: 16 },
+  picture: { minHeight: 0 },
+  words: { flex: 1, minWidth: 0 },
+  top: { flexDirection: 'row', gap: 8 },
+  stage: { flex: 1, minHeight: 0, minWidth: 0 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   finish: { gap: 8 },
+  why: {
+    position: 'absolute',
+    left: 0,
+    right: 0,
+    bottom: 0,
+    padding: 8,
+    gap: 6,
+    borderTopWidth: 2,
+  },
 });

@@ -1,49 +1,165 @@
 import { StyleSheet, View } from 'react-native';
-import { Target } from '@/design';
+import { Target, useTokens } from '@/design';
+import type { PlainDeed } from '@/state';
+import type { StageShape } from './shape';
 import { LEAD } from './strings';
+import { OFFERED, keyOf } from './keys';
+import type { LeadView, Offered } from './view';
 
 interface ControlsProps {
+  readonly shape: StageShape;
   readonly running: boolean;
-  readonly mayExtend: boolean;
-  readonly onHold: () => void;
-  readonly onGo: () => void;
-  readonly onBack: () => void;
-  readonly onOn: () => void;
+  readonly whyNot: LeadView['whyNot'];
+  readonly open: boolean;
+  readonly onDeed: (deed: PlainDeed) => void;
+  /** What is not to be had now says why. */
+  readonly onWhyNot: (why: string) => void;
+  readonly onHappened: () => void;
+  readonly onStopSigns: () => void;
   readonly onMore: () => void;
 }
 
-const HEIGHT = 62;
-
 /** The big targets of a class; each has a key of its own. */
-export function Controls({
-  running,
-  mayExtend,
-  onHold,
-  onGo,
-  onBack,
-  onOn,
-  onMore,
-}: ControlsProps) {
-  const side = { height: HEIGHT, style: styles.side };
+export function Controls(props: ControlsProps) {
+  const { shape, running, open, onDeed, onHappened, onStopSigns, onMore } = props;
+  const t = useTokens();
+  const low = shape === 'low';
+  const height = low ? TARGET_LOW : HEIGHT;
+  const plain = (deed: 'back' | 'on') => (
+    <Target
+      label={LEAD.deeds[deed]}
+      keyName={keyOf(deed)}
+      height={height}
+      style={styles.side}
+      onPress={() => onDeed(deed)}
+    />
+  );
+  const hold = (
+    <Target
+      label={running ? LEAD.hold : LEAD.goOn}
+      look="filled"
+      keyName={keyOf('hold')}
+      height={low ? height + 12 : height}
+      style={low ? styles.whole : styles.middle}
+      onPress={() => onDeed(running ? 'hold' : 'go')}
+    />
+  );
+  const offered = (deed: Offered) => (
+    <OfferedTarget key={deed} deed={deed} height={height} {...props} />
+  );
+  const happened = (
+    <Target
+      label={LEAD.deeds.happened}
+      keyName={keyOf('happened')}
+      height={height}
+      style={low ? styles.whole : styles.side}
+      onPress={onHappened}
+    />
+  );
+  const signs = (
+    <Target
+      label={LEAD.stopSigns}
+      colour={t.clay}
+      height={height}
+      style={low ? styles.whole : styles.side}
+      onPress={onStopSigns}
+    />
+  );
+  const more = (
+    <Target
+      label={LEAD.moreDeeds}
+      icon={open ? 'less' : 'more'}
+      keyName={keyOf('more')}
+      expanded={open}
+      height={height}
+      style={styles.side}
+      onPress={onMore}
+    />
+  );
+  if (shape === 'wide' || shape === 'wall') {
+    return (
+      <View style={styles.row}>
+        {plain('back')}
+        {hold}
+        {plain('on')}
+        {OFFERED.map(offered)}
+        {happened}
+        {signs}
+        {more}
+      </View>
+    );
+  }
+  if (low) {
+    return (
+      <View style={styles.column}>
+        {hold}
+        <View style={styles.row}>
+          {plain('back')}
+          {plain('on')}
+        </View>
+        <View style={styles.row}>
+          {offered('extend')}
+          {more}
+        </View>
+        {happened}
+        {signs}
+      </View>
+    );
+  }
   return (
-    <View style={styles.row}>
-      <Target label={LEAD.back} keyName="ArrowLeft" onPress={onBack} {...side} />
-      <Target
-        label={running ? LEAD.hold : LEAD.goOn}
-        look="filled"
-        keyName="Space"
-        height={HEIGHT}
-        style={styles.middle}
-        onPress={running ? onHold : onGo}
-      />
-      <Target label={LEAD.more} keyName="+" disabled={!mayExtend} onPress={onMore} {...side} />
-      <Target label={LEAD.on} keyName="ArrowRight" onPress={onOn} {...side} />
+    <View style={styles.rows}>
+      <View style={styles.row}>
+        {plain('back')}
+        {hold}
+        {plain('on')}
+      </View>
+      <View style={styles.row}>
+        {offered('extend')}
+        {offered('again')}
+        {offered('ease')}
+      </View>
+      <View style={styles.row}>
+        {happened}
+        {signs}
+        {more}
+      </View>
     </View>
   );
 }
 
+const HEIGHT = 52;
+const TARGET_LOW = 50;
+
+/** What is not to be had at the moment stays in its place, quiet, and says why when it is pressed. */
+export function OfferedTarget({
+  deed,
+  height = HEIGHT,
+  whyNot,
+  onDeed,
+  onWhyNot,
+}: Pick<ControlsProps, 'whyNot' | 'onDeed' | 'onWhyNot'> & {
+  readonly deed: Offered;
+  readonly height?: number;
+}) {
+  const why = whyNot[deed];
+  return (
+    <Target
+      label={LEAD.deeds[deed]}
+      keyName={keyOf(deed)}
+      quiet={why !== ''}
+      {...(why !== '' && { said: `${LEAD.deeds[deed]}. ${why}` })}
+      height={height}
+      style={styles.side}
+      onPress={() => (why === '' ? onDeed(deed) : onWhyNot(why))}
+    />
+  );
+}
+
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 8, flexWrap: 'wrap' },
-  side: { flexGrow: 1, flexBasis: 60, minWidth: 60, paddingHorizontal: 4 },
-  middle: { flexGrow: 2, flexBasis: 124, paddingHorizontal: 4 },
+  rows: { gap: 6 },
+  column: { gap: 6, width: 176 },
+  row: { flexDirection: 'row', gap: 6 },
+  side: { flexGrow: 1, flexShrink: 1, flexBasis: 60, minWidth: 48, paddingHorizontal: 4 },
+  whole: { paddingHorizontal: 4 },
+  middle: { flexGrow: 2, flexShrink: 1, flexBasis: 124, paddingHorizontal: 4 },
 });

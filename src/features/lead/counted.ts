@@ -6,10 +6,18 @@ import { LEAD } from './strings';
 
 /** What is counted at a moment of the work, in words, and how full the breath is. */
 export interface Counted {
-  /** "3 of 8", "easing", "breathe out": a word under the seconds. */
+  /** "breathe out", "set 1 of 2": a word beside what is large. */
   readonly detail: string;
   /** 0 to 1. */
   readonly swell: number;
+  /** The rep or breath that is being done: what is counted is what is large. */
+  readonly count?: {
+    readonly n: number;
+    /** "of 8", "last one". */
+    readonly of: string;
+  };
+  /** Pressing into a stretch, or easing after it. */
+  readonly effort?: 'press' | 'ease';
 }
 
 /** Counting of reps and breaths, press or ease, and sets. */
@@ -23,12 +31,16 @@ export function countedAt(
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
   if (!item || !isWork(segment)) return { detail: '', swell: 1 };
   const { dose } = itemInForce(item, routine);
-  const set = dose.sets > 1 && segment.set ? LEAD.set(segment.set, dose.sets) : '';
+  const isPlanned = segment.set !== null && segment.set <= dose.sets;
+  const set = dose.sets > 1 && segment.set && isPlanned ? LEAD.set(segment.set, dose.sets) : '';
   const join = (...parts: readonly string[]) => parts.filter(Boolean).join(' · ');
-  if (segment.kind === 'press') return { detail: join(LEAD.press, set), swell: 1 };
+  if (segment.kind === 'press') {
+    return { detail: join(LEAD.press, set), swell: 1, effort: 'press' };
+  }
   if (dose.kind === 'hold') {
-    const pressed = dose.press && score.segments[at - 1]?.kind === 'press';
-    return { detail: join(pressed ? LEAD.ease : '', set), swell: 1 };
+    const before = score.segments[at - 1];
+    const eases = dose.press && before?.kind === 'press' && before.play === segment.play;
+    return { detail: join(eases ? LEAD.ease : '', set), swell: 1, ...(eases && EASING) };
   }
   const units = segment.marks.filter(({ kind }) => kind === 'rep' || kind === 'breath');
   const started = units.filter(({ atMs }) => atMs <= placeMs);
@@ -36,24 +48,26 @@ export function countedAt(
   const all = dose.kind === 'reps' && dose.inAll;
   const n = all ? started.length : (started.at(-1)?.n ?? 0);
   // What the marks count is what is done: a weak side may get more than the dose says.
-  const count = all ? units.length : marks.findLast(({ kind }) => kind === 'last')?.n;
-  if (!n || !count) return { detail: set, swell: 1 };
-  const most = dose.most && dose.most > count ? dose.most : undefined;
-  const last = n === count && count > 1 && !most;
-  const counted = last ? LEAD.lastOne : LEAD.count(n, count, most);
+  const of = all ? units.length : marks.findLast(({ kind }) => kind === 'last')?.n;
+  if (!n || !of) return { detail: set, swell: 1 };
+  const most = dose.most && dose.most > of ? dose.most : undefined;
+  const last = n === of && of > 1 && !most;
+  const count = { n, of: last ? LEAD.lastOne : LEAD.ofCount(of, most) };
   const pace = paceOf(routine.group, routine.pace);
   const since = placeMs - (started.at(-1)?.atMs ?? placeMs);
   const breath = breathOf(dose, pace);
   if (breath) {
     const phase = phaseAt(breath, since);
-    return { detail: join(LEAD[phase.does], counted, set), swell: phase.swell };
+    return { detail: join(LEAD[phase.does], set), swell: phase.swell, count };
   }
   const hold = segment.marks.find(
     ({ kind, atMs, ms = 0 }) => kind === 'held' && atMs <= placeMs && placeMs < atMs + ms,
   );
   const left = hold && LEAD.repHeld(Math.ceil((hold.atMs + (hold.ms ?? 0) - placeMs) / 1000));
-  return { detail: join(left ?? '', counted, set), swell: 1 };
+  return { detail: join(left ?? '', set), swell: 1, count };
 }
+
+const EASING = { effort: 'ease' } as const;
 
 /** How the breath goes that is counted, or that reps are led with; undefined for other work. */
 export function breathOf(dose: Dose, pace: Pace): Breath | undefined {

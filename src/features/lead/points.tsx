@@ -1,17 +1,14 @@
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useTokens } from '@/design';
 import { LEAD } from './strings';
 import type { LeadView } from './view';
 
-/** What the stage gives up for watch points and options, while somebody reads them. */
-export const POINTS_HEIGHT = 168;
-
-/** What to look at and how to change it; beside the seconds, never in their place. */
+/** What to look at and how to change it, for each way of taking part. */
 export function Points({ points }: Pick<LeadView, 'points'>) {
   const t = useTokens();
   return (
-    <ScrollView style={[styles.points, { borderTopColor: t.line }]} tabIndex={0}>
+    <View style={styles.points}>
       {points.map(({ title, watch, breath, easier, further }) => (
         <View key={title} style={styles.point}>
           {title !== '' && (
@@ -38,11 +35,11 @@ export function Points({ points }: Pick<LeadView, 'points'>) {
             ))}
         </View>
       ))}
-    </ScrollView>
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
-  points: { height: POINTS_HEIGHT, flexGrow: 0, borderTopWidth: 1, paddingHorizontal: 20 },
-  point: { paddingVertical: 8, gap: 4 },
+  points: { gap: 8 },
+  point: { gap: 4 },
 });

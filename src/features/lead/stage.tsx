@@ -1,9 +1,11 @@
-import { memo } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import Svg, { ClipPath, Defs, Path, Rect } from 'react-native-svg';
 import { SANS, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
+import { fitted } from './fit';
+import { Leaf } from './leaf';
+import type { StageSizes } from './shape';
 import { LEAD } from './strings';
 import type { LeadView, PanelView } from './view';
 
@@ -13,24 +15,55 @@ function secondsShown(ms: number): string {
   return seconds < 100 ? String(seconds) : timeWords(seconds * 1000);
 }
 
+/** What stands in the place of the panels while nobody works: held, or about to go on. */
+export interface Cover {
+  readonly title: string;
+  readonly words: string;
+}
+
 interface StageProps {
   readonly view: LeadView;
+  readonly cover?: Cover | undefined;
   readonly mirror: boolean;
+  readonly sizes: StageSizes;
+}
+
+interface Room {
   readonly width: number;
   readonly height: number;
 }
 
-/** The two panels: left and right, or one for both. */
-export function Stage({ view, mirror, width, height }: StageProps) {
+/** The two panels: left and right, or one for both; as large as the room that is left for them. */
+export function Stage(props: StageProps) {
+  const [room, setRoom] = useState<Room>();
+  return (
+    <View
+      style={styles.all}
+      onLayout={({ nativeEvent: { layout } }) =>
+        setRoom({ width: Math.floor(layout.width), height: Math.floor(layout.height) })
+      }
+    >
+      {room && room.height > 0 && <Panels {...props} {...room} />}
+    </View>
+  );
+}
+
+function Panels({ view, cover, mirror, sizes, width, height }: StageProps & Room) {
   const t = useTokens();
+  if (cover) return <Covered {...cover} sizes={sizes} width={width} height={height} />;
   if (view.notice !== '') {
-    const large = Math.max(30, Math.min(width / 12, height / 7));
+    const large = fitted(view.notice, {
+      width: width - 48,
+      lines: 3,
+      most: Math.min(sizes.far * 1.6, height / 4),
+      least: 20,
+    });
     return (
       <View style={[styles.notice, { width, height, backgroundColor: t.shade }]}>
-        <Text style={[styles.heading, { color: t.ink, fontSize: large, lineHeight: large * 1.3 }]}>
+        <Text style={[styles.heading, { color: t.ink, fontSize: large, lineHeight: large * 1.25 }]}>
           {view.notice}
         </Text>
-        <Text style={[styles.seconds, { color: t.quiet, fontSize: 44, lineHeight: 52 }]}>
+        <Text style={[styles.seconds, { color: t.quiet, fontSize: large, lineHeight: large }]}>
           {secondsShown(view.leftMs)}
         </Text>
       </View>
@@ -38,20 +71,15 @@ export function Stage({ view, mirror, width, height }: StageProps) {
   }
   if (!view.sides) {
     return (
-      <View style={[styles.row, { height }]}>
-        <Panel
-          fill={view.working ? t.bark : t.shade}
-          ink={view.working ? t.onFill : t.ink}
-          heading={view.heading}
-          sub={view.detail}
-          seconds={secondsShown(view.leftMs)}
-          under={view.working ? LEAD.of(timeWords(view.ofMs)) : ''}
-          filled={view.working ? view.filled : undefined}
-          swell={view.swell}
-          width={width}
-          height={height}
-        />
-      </View>
+      <Panel
+        {...shownIn(view)}
+        fill={view.working ? t.bark : t.shade}
+        ink={view.working ? t.onFill : t.ink}
+        filled={view.working ? view.filled : undefined}
+        sizes={sizes}
+        width={width}
+        height={height}
+      />
     );
   }
   const sides = mirror ? [...view.sides].reverse() : view.sides;
@@ -63,6 +91,7 @@ export function Stage({ view, mirror, width, height }: StageProps) {
           panel={panel}
           view={view}
           mirror={mirror}
+          sizes={sizes}
           width={width}
           height={height}
         />
@@ -71,29 +100,72 @@ export function Stage({ view, mirror, width, height }: StageProps) {
   );
 }
 
+function Covered({ title, words, sizes, width, height }: Cover & Room & Pick<StageProps, 'sizes'>) {
+  const t = useTokens();
+  const large = fitted(title, {
+    width: width - 24,
+    lines: 1,
+    most: Math.min(sizes.far * 1.8, height * 0.4),
+    least: 20,
+  });
+  const small = fitted(words, {
+    width: width - 32,
+    lines: 3,
+    most: Math.max(18, Math.min(sizes.near * 1.3, height * 0.2)),
+    least: 15,
+  });
+  return (
+    <View
+      role="status"
+      style={[styles.notice, styles.cover, { width, height, borderColor: t.clay }]}
+    >
+      <Text style={[styles.heading, { color: t.clay, fontSize: large, lineHeight: large * 1.15 }]}>
+        {title}
+      </Text>
+      {words !== '' && (
+        <Text style={[styles.sub, { color: t.ink, fontSize: small, lineHeight: small * 1.3 }]}>
+          {words}
+        </Text>
+      )}
+    </View>
+  );
+}
+
+/** What stands in the panel that works: what is counted is what is large. */
+function shownIn(view: LeadView) {
+  const { count, detail, effort, heading, leftMs, ofMs, swell, working } = view;
+  const seconds = secondsShown(leftMs);
+  const large = count ? String(count.n) : seconds;
+  const timed = working ? LEAD.of(timeWords(ofMs)) : '';
+  const under = count ? `${count.of} · ${LEAD.secondsLeft(seconds)}` : timed;
+  return { heading, large, sub: detail, under, swell, effort };
+}
+
 function SidePanel({
   panel,
   view,
   mirror,
+  sizes,
   width,
   height,
-}: StageProps & { readonly panel: PanelView }) {
+}: StageProps & Room & { readonly panel: PanelView }) {
   const t = useTokens();
   const colour = panel.side === 'left' ? t.willow : t.river;
   const active =
     panel.state === 'working' || (!view.working && panel.state === 'next' && leads(panel, view));
-  const share = active ? 0.64 : 0.36;
+  const share = active ? 0.66 : 0.34;
   if (active) {
+    const shown = shownIn(view);
+    const own = mirror ? LEAD.youShow(panel.side === 'left' ? 'right' : 'left') : '';
     return (
       <Panel
+        {...shown}
+        heading={mirror ? LEAD.they(shown.heading) : shown.heading}
+        sub={[own, shown.sub].filter(Boolean).join(' · ')}
         fill={view.working ? colour : t.shade}
         ink={view.working ? t.onFill : t.ink}
-        heading={view.heading}
-        sub={mirror ? LEAD.youShow(panel.side === 'left' ? 'right' : 'left') : view.detail}
-        seconds={secondsShown(view.leftMs)}
-        under={mirror ? view.detail : view.working ? LEAD.of(timeWords(view.ofMs)) : ''}
         filled={view.working ? panel.filled : undefined}
-        swell={view.swell}
+        sizes={sizes}
         width={width * share}
         height={height}
       />
@@ -105,21 +177,19 @@ function SidePanel({
       : panel.state === 'next'
         ? LEAD.sideNext(panel.side)
         : panel.side;
+  const size = fitted(words, {
+    width: width * share - 16,
+    lines: 2,
+    most: Math.max(16, sizes.near),
+    least: 14,
+  });
   return (
     <View style={[styles.quiet, { width: width * share, height, backgroundColor: t.shade }]}>
-      <Text
-        variant="titleMedium"
-        style={[styles.sub, width > 700 && styles.broadSub, { color: t.quiet }]}
-      >
+      <Text style={[styles.sub, { color: t.quiet, fontSize: size, lineHeight: size * 1.25 }]}>
         {words}
       </Text>
-      <LeafMeter
-        filled={panel.filled}
-        colour={colour}
-        empty={t.sheet}
-        size={Math.min(height * 0.45, 200)}
-        swell={1}
-      />
+      {/* What waits is smaller than what works. */}
+      <Leaf filled={panel.filled} colour={colour} empty={t.sheet} size={height * 0.16} swell={1} />
     </View>
   );
 }
@@ -129,119 +199,124 @@ function leads(panel: PanelView, view: LeadView): boolean {
   return view.sides?.find(({ state }) => state === 'next')?.side === panel.side;
 }
 
-interface PanelProps {
+interface PanelProps extends Room {
   readonly fill: string;
   readonly ink: string;
   readonly heading: string;
   readonly sub: string;
-  readonly seconds: string;
+  readonly large: string;
   readonly under: string;
   readonly filled: number | undefined;
   readonly swell: number;
-  readonly width: number;
-  readonly height: number;
+  readonly effort: LeadView['effort'];
+  readonly sizes: StageSizes;
 }
+
+/** Figures are so wide and so high, in ems. */
+const DIGIT = 0.6;
+const DIGIT_HEIGHT = 1.02;
 
 function Panel({
   fill,
   ink,
   heading,
   sub,
-  seconds,
+  large,
   under,
   filled,
   swell,
+  effort,
+  sizes,
   width,
   height,
 }: PanelProps) {
-  const broad = width > height;
-  const long = seconds.length > 2;
-  const leafSize = filled === undefined ? 0 : Math.min(height * 0.22, 240);
-  const tall = height - (broad ? 136 : 150) - leafSize;
-  const size = Math.max(40, Math.min(width * (long ? 0.36 : broad ? 0.5 : 0.72), tall));
+  const { far, near } = sizes;
+  // Beside each other where there is more width than height.
+  const beside = width > height * 1.1;
+  const headSize = fitted(heading, {
+    width: width - 24,
+    lines: 1,
+    most: Math.min(far, height * 0.3),
+    least: 15,
+  });
+  const small = Math.max(15, Math.min(near, height * 0.13));
+  const rest = height - headSize * 1.15 - 8;
+  const text = (sub === '' ? 0 : small * 1.25) + (under === '' ? 0 : small * 1.25);
+  const leaf =
+    filled === undefined
+      ? 0
+      : beside
+        ? Math.min(rest * 0.8, width * 0.26)
+        : Math.max(36, rest * 0.26);
+  const room = beside
+    ? { width: (width - leaf * 0.5) * (sub + under === '' ? 0.8 : 0.6), height: rest * 0.96 }
+    : { width: width * 0.9, height: rest - text - leaf - 12 };
+  const size = Math.max(
+    24,
+    Math.min(room.width / (DIGIT * Math.max(2, large.length)), room.height / DIGIT_HEIGHT),
+  );
+  const words = [sub, under].filter(Boolean).map((line) => (
+    <Text
+      key={line}
+      style={[styles.sub, { color: ink, fontSize: small, lineHeight: small * 1.25 }]}
+    >
+      {line}
+    </Text>
+  ));
   return (
     <View style={[styles.panel, { width, height, backgroundColor: fill }]}>
-      <View>
+      <Text
+        style={[styles.heading, { color: ink, fontSize: headSize, lineHeight: headSize * 1.15 }]}
+      >
+        {heading}
+      </Text>
+      <View style={beside ? styles.beside : styles.stacked}>
+        {!beside && sub !== '' && words[0]}
         <Text
-          variant="headlineSmall"
-          style={[styles.heading, broad && styles.broadHeading, { color: ink }]}
+          style={[styles.seconds, { color: ink, fontSize: size, lineHeight: size * DIGIT_HEIGHT }]}
         >
-          {heading}
-        </Text>
-        <Text variant="bodyLarge" style={[styles.sub, broad && styles.broadSub, { color: ink }]}>
-          {sub}
-        </Text>
-      </View>
-      <View style={styles.stacked}>
-        <Text style={[styles.seconds, { color: ink, fontSize: size, lineHeight: size * 1.02 }]}>
-          {seconds}
+          {large}
         </Text>
         {filled !== undefined && (
-          <LeafMeter filled={filled} colour={ink} empty="#00000033" size={leafSize} swell={swell} />
+          <Leaf
+            filled={filled}
+            colour={ink}
+            empty="#00000033"
+            size={leaf}
+            swell={swell}
+            effort={effort}
+          />
         )}
+        {beside ? <View style={styles.aside}>{words}</View> : sub !== '' ? words[1] : words[0]}
       </View>
-      <Text variant="bodyLarge" style={[styles.sub, { color: ink }]}>
-        {under}
-      </Text>
     </View>
   );
 }
 
-interface LeafMeterProps {
-  readonly filled: number;
-  readonly colour: string;
-  readonly empty: string;
-  readonly size: number;
-  /** 0 to 1, with the breath. */
-  readonly swell: number;
-}
-
-/** A leaf that fills over the hold and stays full when its side is done. */
-const LeafMeter = memo(function LeafMeter({ filled, colour, empty, size, swell }: LeafMeterProps) {
-  const width = size * 0.42 * (0.8 + 0.2 * swell);
-  const middle = width / 2;
-  const leaf = `M${middle} 0Q${middle + width * 0.95} ${size / 2} ${middle} ${size}Q${middle - width * 0.95} ${size / 2} ${middle} 0Z`;
-  const id = `leaf-${Math.round(size)}-${colour.replace(/\W/g, '')}`;
-  return (
-    <Svg width={width} height={size} style={styles.leaf} aria-hidden>
-      <Defs>
-        <ClipPath id={id}>
-          <Path d={leaf} />
-        </ClipPath>
-      </Defs>
-      <Path d={leaf} fill={empty} />
-      <Rect
-        x={0}
-        y={size * (1 - filled)}
-        width={width}
-        height={size * filled}
-        fill={colour}
-        clipPath={`url(#${id})`}
-      />
-    </Svg>
-  );
-});
-
 const styles = StyleSheet.create({
+  all: { flex: 1, minHeight: 0, overflow: 'hidden' },
   row: { flexDirection: 'row', overflow: 'hidden' },
-  panel: {
-    alignItems: 'center',
-    justifyContent: 'space-between',
-    paddingVertical: 12,
-    paddingHorizontal: 8,
-  },
-  notice: { alignItems: 'center', justifyContent: 'center', gap: 32, padding: 24 },
+  panel: { alignItems: 'center', paddingTop: 4, overflow: 'hidden' },
+  notice: { alignItems: 'center', justifyContent: 'center', gap: 16, padding: 16 },
+  cover: { borderWidth: 4, gap: 8 },
   quiet: {
     alignItems: 'center',
-    justifyContent: 'space-around',
-    paddingVertical: 12,
+    justifyContent: 'space-evenly',
+    paddingVertical: 8,
     paddingHorizontal: 4,
+    overflow: 'hidden',
   },
   heading: { fontFamily: SANS, fontWeight: '700', textAlign: 'center' },
-  broadHeading: { fontSize: 44, lineHeight: 52 },
-  sub: { textAlign: 'center', minHeight: 26 },
-  broadSub: { fontSize: 28, lineHeight: 34 },
-  stacked: { alignItems: 'center', gap: 8 },
+  sub: { fontFamily: SANS, textAlign: 'center' },
+  stacked: { flex: 1, alignItems: 'center', justifyContent: 'space-evenly', minHeight: 0 },
+  beside: {
+    flex: 1,
+    flexDirection: 'row',
+    alignItems: 'center',
+    justifyContent: 'space-evenly',
+    alignSelf: 'stretch',
+    minHeight: 0,
+  },
+  aside: { gap: 4, flexShrink: 1, maxWidth: '34%' },
   seconds: { fontFamily: SANS, fontWeight: '700', fontVariant: ['tabular-nums'] },
-  leaf: { alignSelf: 'center' },
 });

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Field, TARGET, useTokens } from '@/design';
@@ -6,13 +7,22 @@ import { AFTER_A_FALL, STOP_SIGNS } from '@/words/safety';
 import { LEAD } from './strings';
 
 /** The three tiers, gravest last and in its own colour; the class is held meanwhile. */
-export function StopSigns({ onClose }: { readonly onClose: () => void }) {
+export function StopSigns({
+  onClose,
+  title = LEAD.stopSigns,
+  children,
+}: {
+  readonly onClose: () => void;
+  readonly title?: string;
+  readonly children?: ReactNode;
+}) {
   const t = useTokens();
   return (
     <ScrollView contentContainerStyle={styles.all}>
       <Text variant="headlineSmall" role="heading" aria-level={1}>
-        {LEAD.stopSigns}
+        {title}
       </Text>
+      {children}
       {STOP_SIGNS.map(({ title, signs, then }, i) => (
         <View key={title} style={[styles.tier, { borderColor: [t.line, t.catkin, t.clay][i] }]}>
           <Text variant="titleMedium" role="heading" aria-level={2}>

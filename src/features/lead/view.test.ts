@@ -1,18 +1,21 @@
 import { GROUP_ALONE } from '@/core/people';
 import { countingIds, routineIdSchema } from '@/core/common';
 import { readRoutineText } from '@/core/routine';
-import { scriptOf } from '@/core/class';
-import { compile } from '@/core/timing';
+import { ledClass, newLead, scriptOf } from '@/core/class';
 import { scriptPhrases } from '@/words/score';
-import { viewAt } from './view';
+import { viewAt, type LeadView } from './view';
+
+/** "3 of 8": what is large and what stands under it, as one. */
+const counted = ({ count }: LeadView) => `${count?.n} ${count?.of}`;
 
 function views(text: string) {
   const id = routineIdSchema.parse('r');
   const { routine } = readRoutineText(text, { id, newId: countingIds('i'), untitled: 'x' });
-  const score = compile(routine, GROUP_ALONE, scriptPhrases);
+  const led = ledClass(newLead(routine, GROUP_ALONE), scriptPhrases);
+  const { score } = led;
   const script = scriptOf(routine, score, scriptPhrases);
   const at = (seconds: number) => {
-    const view = viewAt(routine, score, script, seconds * 1000);
+    const view = viewAt(led, script, seconds * 1000);
     if (!view) throw new Error('nothing to show');
     return view;
   };
@@ -28,7 +31,7 @@ describe('what the stage shows', () => {
       heading: 'turn left',
       leftMs: 18_000,
       ofMs: 20_000,
-      next: 'turn right',
+      next: { name: 'turn right', more: '' },
     });
     expect(at(10).sides).toEqual([
       { side: 'left', state: 'working', filled: 0.1 },
@@ -45,22 +48,22 @@ describe('what the stage shows', () => {
     expect(at(2)).toMatchObject({
       name: 'Seated twist',
       heading: 'Get ready',
-      next: 'turn left, hold 20 s',
+      next: { name: 'turn left', more: 'hold 20 s' },
     });
     expect(at(6).heading).toBe('Starts in');
   });
 
   test('reps count up, and the last is named once', () => {
     const { at } = views('Seated cat: 3 reps, tempo 2-0-2, set-up "Ready."');
-    expect([at(8).detail, at(12).detail, at(16).detail]).toEqual(['1 of 3', '2 of 3', 'last one']);
+    expect([8, 12, 16].map((s) => counted(at(s)))).toEqual(['1 of 3', '2 of 3', '3 last one']);
   });
 
   test('reps of a weak side are counted to the last that is done', () => {
     const { at } = views(
       'Leg extend and bend: 4 reps, tempo 2-1-2, each side, weak left +10s, set-up "Ready."',
     );
-    const said = Array.from({ length: 6 }, (_, rep) => at(9 + rep * 5).detail);
-    expect(said).toEqual(['1 of 6', '2 of 6', '3 of 6', '4 of 6', '5 of 6', 'last one']);
+    const said = Array.from({ length: 6 }, (_, rep) => counted(at(9 + rep * 5)));
+    expect(said).toEqual(['1 of 6', '2 of 6', '3 of 6', '4 of 6', '5 of 6', '6 last one']);
   });
 
   test('by turns it names the limb that moves', () => {
@@ -114,14 +117,19 @@ describe('what the stage shows', () => {
 
   test('breath swells and settles the leaf', () => {
     const { at } = views('Seated easy breath: 2 breaths 4/4, set-up "Ready."');
-    expect(at(10)).toMatchObject({ detail: 'breathe in · 1 of 2', swell: 0.5 });
-    expect(at(12)).toMatchObject({ detail: 'breathe out · 1 of 2', swell: 1 });
+    expect(at(10)).toMatchObject({ detail: 'breathe in', count: { n: 1, of: 'of 2' }, swell: 0.5 });
+    expect(at(12)).toMatchObject({ detail: 'breathe out', swell: 1 });
   });
 
   test('press and ease are one count with their words', () => {
     const { at } = views('Seated twist: hold 30s, press 5s x1, left only, set-up "Ready."');
-    expect(at(22)).toMatchObject({ detail: 'press', leftMs: 16_000, ofMs: 30_000 });
-    expect(at(26).detail).toBe('easing');
+    expect(at(22)).toMatchObject({
+      detail: 'press',
+      effort: 'press',
+      leftMs: 16_000,
+      ofMs: 30_000,
+    });
+    expect(at(26)).toMatchObject({ detail: 'easing', effort: 'ease' });
   });
 
   test('the way out is that of the level that is done', () => {
@@ -141,14 +149,15 @@ describe('what the stage shows', () => {
     expect(shown.name).not.toBe('Tandem stance');
     expect(shown.heading).not.toMatch(/foot in front/);
     expect(shown.lanes[0]).toMatchObject({ title: 'Standing' });
-    expect(shown.lanes[0]?.does).toMatch(/^Tandem stance, /);
+    expect(shown.lanes[0]?.name).toMatch(/^Tandem stance, /);
     expect(shown.points.map(({ title }) => title)).toEqual(['In the chair', 'Standing']);
     expect(shown.points[0]?.easier).not.toBe(shown.points[1]?.easier);
   });
 
   test('where the leading way of taking part stays, the way says whose it is', () => {
     const { at } = views('lanes: chair, stand\nSeated cat: 3 reps, set-up "Ready."\nMarching');
-    expect(at(10).next).toMatch(/^standing: feet under you, .*, Seated march$/);
+    expect(at(10).next.name).toBe('Seated march');
+    expect(at(10).next.more).toMatch(/^standing: feet under you, .*, \d+ s$/);
   });
 
   test('news of a moment passes, and what is being done stands again', () => {
@@ -163,8 +172,9 @@ describe('what the stage shows', () => {
     const { at, score } = views(
       'lanes: stand\nSeated cat: 3 reps, set-up "Ready."\nStanding side bend',
     );
-    expect(at(10).next).toMatch(/stand up, Standing side bend$/);
-    expect(at(score.totalMs / 1000 - 1).next).toBe('the end');
+    expect(at(10).next.name).toBe('Standing side bend');
+    expect(at(10).next.more).toMatch(/stand up, \d+ s$/);
+    expect(at(score.totalMs / 1000 - 1).next.name).toBe('the end');
   });
 
   test('an empty score has nothing to show', () => {
@@ -173,18 +183,18 @@ describe('what the stage shows', () => {
 
   test('a span, a hold inside a rep, and a breath that waits are told under the seconds', () => {
     const span = views('Seated cat: 6-10 reps, tempo 2-0-2-0, set-up "Ready."');
-    expect(span.at(10).detail).toBe('1 of 6 to 10');
+    expect(counted(span.at(10))).toBe('1 of 6 to 10');
     const held = views('Seated cat: 6 reps, held 5s, tempo 2-1-2-0, set-up "Ready."');
-    expect(held.at(8 + 3).detail).toBe('hold 4 · 1 of 6');
-    expect(held.at(8 + 8).detail).toBe('1 of 6');
+    expect(held.at(8 + 3)).toMatchObject({ detail: 'hold 4', count: { n: 1 } });
+    expect(held.at(8 + 8)).toMatchObject({ detail: '', count: { n: 1 } });
     const waits = views('Seated easy breath: 5 breaths 4/2/6, set-up "Ready."');
     expect([waits.at(10), waits.at(13), waits.at(15)].map(({ detail }) => detail)).toEqual([
-      'breathe in · 1 of 5',
-      'wait · 1 of 5',
-      'breathe out · 1 of 5',
+      'breathe in',
+      'wait',
+      'breathe out',
     ]);
     const all = views('Seated march: 10 reps in all, tempo 2-1-2-0, set-up "Ready."');
-    expect(all.at(8 + 11).detail).toBe('3 of 10');
+    expect(counted(all.at(8 + 11))).toBe('3 of 10');
   });
 
   test('a notice has the stage to itself; what is kept up and offered stands beside the work', () => {
@@ -193,7 +203,7 @@ describe('what the stage shows', () => {
     );
     expect(at(12)).toMatchObject({
       throughout: ['Belly in'],
-      lanes: [{ title: 'In the chair' }, { title: 'Or', does: 'Head turn' }].slice(-1),
+      lanes: [{ title: 'In the chair' }, { title: 'Or', name: 'Head turn' }].slice(-1),
       notice: '',
     });
     expect(at(32)).toMatchObject({ name: 'Notice', notice: 'Heavier?', lanes: [], throughout: [] });

@@ -1,11 +1,23 @@
 import { type Side, type Step, paceOf, talkMs } from '@/core/body';
-import { mayExtend, passes, segmentAt, type Lead, type ScriptLine } from '@/core/class';
+import {
+  mayEase,
+  mayPlayAgain,
+  maySettle,
+  passes,
+  segmentAt,
+  whyNotLonger,
+  type Lead,
+  type Led,
+  type ScriptLine,
+} from '@/core/class';
 import { withCapital } from '@/core/common';
 import {
   doseInForce,
   moveById,
+  USUAL_TEMPO,
   ownDose,
   type Catalogue,
+  type Dose,
   type Move,
   type WrittenDose,
 } from '@/core/moves';
@@ -26,7 +38,14 @@ import {
   type Score,
   type Segment,
 } from '@/core/timing';
-import { laneTitle, doseWords, limbName, throughoutWords, withSide } from '@/words/names';
+import {
+  doseWords,
+  laneTitle,
+  limbName,
+  throughoutWords,
+  timeWords,
+  withSide,
+} from '@/words/names';
 import { countedAt, type Counted } from './counted';
 import { figureOf, itemOf, turnAt, type At, type FigureView } from './figure-view';
 import { LEAD, STAGE } from './strings';
@@ -46,12 +65,25 @@ export interface WayView {
   readonly gone: number;
 }
 
+/** What comes after this, and what it takes to get there. */
+export interface NextView {
+  readonly name: string;
+  /** The way there with its time, what to fetch, or how much of it. */
+  readonly more: string;
+}
+
 /** What one of the other ways of taking part does now. */
 export interface LaneView {
   readonly title: string;
-  readonly does: string;
+  /** The move, its level and amount; or that it rests. */
+  readonly name: string;
+  /** Its short cue. */
+  readonly cue: string;
   readonly figure?: FigureView;
 }
+
+/** What may be asked for at some moments, and not at others. */
+export type Offered = 'extend' | 'again' | 'ease' | 'settle';
 
 /** Everything the stage shows at one place of the score. */
 export interface LeadView extends Counted {
@@ -69,10 +101,11 @@ export interface LeadView extends Counted {
   readonly leftMs: number;
   readonly ofMs: number;
   readonly filled: number;
-  readonly next: string;
+  readonly next: NextView;
   readonly remainingMs: number;
   readonly wayOut: string;
-  readonly mayExtend: boolean;
+  /** Why what is offered is not to be had now; empty where it is. */
+  readonly whyNot: Readonly<Record<Offered, string>>;
   /** What is kept up all along, in the section and the block. */
   readonly throughout: readonly string[];
   /** What the other ways of taking part do now, and what anybody may. */
@@ -108,11 +141,11 @@ export function longerWords(lead: Lead, score: Score, placeMs: number): string {
 }
 
 export function viewAt(
-  routine: Routine,
-  score: Score,
+  led: Led,
   script: readonly ScriptLine[],
   placeMs: number,
 ): LeadView | undefined {
+  const { routine, score } = led;
   const at = segmentAt(score, placeMs);
   const segment = score.segments[at];
   if (!segment) return undefined;
@@ -146,10 +179,10 @@ export function viewAt(
         ? figureOf(routine, { segment, span, side, placeMs }, leading)
         : undefined,
     way: segment.steps && { steps: segment.steps, gone: filled },
-    next: nextWords(routine, score, at),
+    next: nextOf(routine, score, at),
     remainingMs: Math.max(0, score.totalMs - placeMs),
     wayOut: isWork(segment) && leading ? withSide(wayOutOf(routine, segment, leading), side) : '',
-    mayExtend: mayExtend(routine, score, at),
+    whyNot: whyNotAt(led, at),
     ...(segment.kind === 'notice'
       ? QUIET
       : {
@@ -160,6 +193,21 @@ export function viewAt(
           ],
           points: pointsAt(catalogue, about, side),
         }),
+  };
+}
+
+function whyNotAt(led: Led, at: number): LeadView['whyNot'] {
+  const longer = whyNotLonger(led.routine, led.score, at);
+  const { whyNot } = LEAD;
+  return {
+    extend: !longer
+      ? ''
+      : longer.why === 'range'
+        ? whyNot.range(timeWords(longer.most))
+        : whyNot[longer.why],
+    again: mayPlayAgain(led.score, at) ? '' : whyNot.again,
+    ease: mayEase(led, at) ? '' : whyNot.ease,
+    settle: maySettle(led, at) ? '' : whyNot.settle,
   };
 }
 
@@ -182,14 +230,14 @@ function lanesAt(routine: Routine, at: At): LeadView['lanes'] {
     .map(([name, work]) => {
       const title = laneTitle(name);
       const done = doneBy(catalogue, work);
-      if (!done) return { title, does: LEAD.restHere };
+      if (!done) return { title, name: LEAD.restHere, cue: '' };
       const { move, level, cues } = done;
       const much = work.dose && ownDoseWords(move, work.dose, routine);
       const what = [move.name, move.levels.length > 1 && level.name, much]
         .filter(Boolean)
         .join(', ');
       const figure = figureOf(routine, at, done);
-      return { title, figure, does: `${what}. ${withSide(cues.short, side)}` };
+      return { title, figure, name: what, cue: withSide(cues.short, side) };
     });
 }
 
@@ -211,7 +259,7 @@ function offeredAt(routine: Routine, segment: Segment): LeadView['lanes'] {
   return offered.map(({ moveId, dose }) => {
     const move = moveById(catalogue, moveId);
     const much = dose && ownDoseWords(move, dose, routine);
-    return { title: LEAD.or, does: [move.name, much].filter(Boolean).join(', ') };
+    return { title: LEAD.or, name: [move.name, much].filter(Boolean).join(', '), cue: '' };
   });
 }
 
@@ -322,16 +370,23 @@ function panels(score: Score, here: Segment, working: Side, filled: number): rea
   });
 }
 
-function workWords(routine: Routine, work: Segment): string {
+/** The side and the amount of what is about to be done. */
+function workWords(routine: Routine, work: Segment): NextView {
   const item = itemsInOrder(routine).find(({ id }) => id === work.itemId);
   const side = work.side === 'left' || work.side === 'right' ? work.side : undefined;
   const { dose } = item ? itemInForce(item, routine) : {};
-  const amount = dose && doseWords({ dose, sides: { way: 'both' } });
-  return [side && limbOf(catalogueFor(routine), work, side), amount].filter(Boolean).join(', ');
+  const amount = dose ? doseWords({ dose: untold(dose), sides: { way: 'both' } }) : '';
+  if (!side) return { name: amount, more: '' };
+  return { name: limbOf(catalogueFor(routine), work, side), more: amount };
+}
+
+/** How fast reps go is led, and not told ahead. */
+function untold(dose: Dose): Dose {
+  return dose.kind === 'reps' ? { ...dose, tempo: USUAL_TEMPO } : dose;
 }
 
 /** What comes after this: the work itself, the other side, or the next move with its way. */
-function nextWords(routine: Routine, score: Score, at: number): string {
+function nextOf(routine: Routine, score: Score, at: number): NextView {
   const here = score.segments[at];
   const later = score.segments.slice(at + 1);
   const work = later.find((one) => isWork(one) && one.play === here?.play);
@@ -339,13 +394,20 @@ function nextWords(routine: Routine, score: Score, at: number): string {
   const change = later.find(({ kind, play }) => kind === 'switch' && play === here?.play);
   if (change && here?.side !== change.side) {
     const side = change.side === 'right' ? 'right' : 'left';
-    return limbOf(catalogueFor(routine), change, side);
+    return { name: limbOf(catalogueFor(routine), change, side), more: '' };
   }
   const next = later.find(({ play }) => play !== null && play !== here?.play);
-  const way = later.find(
-    ({ kind, play }) => kind === 'transfer' && (next ? play === next.play : play === null),
+  const before = later.filter(
+    ({ kind, play }) =>
+      (kind === 'transfer' || kind === 'prop') && (next ? play === next.play : play === null),
   );
-  const walked = way?.cues[0]?.text.replace(/\.$/, '').toLowerCase();
-  if (!next) return walked ? walked : LEAD.theEnd;
-  return [walked, titleOf(catalogueFor(routine), next)].filter(Boolean).join(', ');
+  const more = before.map((one) => {
+    const words = one.cues[0]?.text.replace(/\.$/, '') ?? '';
+    const lower = one.kind === 'transfer' ? words.toLowerCase() : words.replace(/^./, lowered);
+    return [lower, timeWords(msOf(one))].filter(Boolean).join(', ');
+  });
+  const name = next ? titleOf(catalogueFor(routine), next) : LEAD.theEnd;
+  return { name, more: more.join(' · ') };
 }
+
+const lowered = (letter: string) => letter.toLowerCase();

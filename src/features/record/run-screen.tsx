@@ -7,6 +7,7 @@ import { Screen, TARGET, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { useAppSelector } from '@/state';
 import { laneTitle } from '@/words/names';
+import { HowItWent, WhatHappened } from './how-it-was';
 import { NoticeWords } from './notice-words';
 import { HOW, RECORD, SIDE_NAMES, dateWords } from './strings';
 
@@ -32,6 +33,7 @@ export function RunScreen({ id: address }: { readonly id: string }) {
         <Text variant="titleMedium" style={styles.figure}>
           {RECORD.of(printClock(run.realMs), printClock(run.plannedMs))}
         </Text>
+        <WhatHappened run={run} />
         <View role="table" aria-label={RECORD.sideHeading}>
           <View role="row" style={[styles.row, { borderBottomColor: t.ink }]}>
             <Heading text={RECORD.sideHeading} wide />
@@ -43,6 +45,7 @@ export function RunScreen({ id: address }: { readonly id: string }) {
           ))}
         </View>
         <NoticeWords run={run} />
+        <HowItWent run={run} />
         {stillThere && (
           <View style={styles.actions}>
             <Button

@@ -78,22 +78,33 @@ function setMs({ segments }: Score, of: Segment): number {
   return parts.reduce((sum, part) => sum + msOf(part), 0);
 }
 
-/** Whether ten seconds more are on offer: held or steady work inside its range, never balance. */
-export function mayExtend(routine: Routine, score: Score, at: number): boolean {
+/** Why a set gets no ten seconds more; `most` is the longest that it may last, in milliseconds. */
+export type WhyNotLonger =
+  | { readonly why: 'no-work' | 'balance' | 'counted' }
+  | { readonly why: 'range'; readonly most: number };
+
+/** Held or steady work gets ten seconds more inside its range, balance never; undefined where it may. */
+export function whyNotLonger(routine: Routine, score: Score, at: number): WhyNotLonger | undefined {
   const segment = score.segments[at];
-  if (!segment || !isWork(segment) || !segment.moveId) return false;
+  if (!segment || !isWork(segment) || !segment.moveId) return { why: 'no-work' };
   const item = itemsInOrder(routine).find(({ id }) => id === segment.itemId);
-  if (!item) return false;
+  if (!item) return { why: 'no-work' };
   const { move, dose, level } = itemInForce(item, routine);
-  if (move.kind === 'balance') return false;
-  if (level.loads.some(({ load }) => load === 'one-leg')) return false;
-  if (dose.kind !== 'hold' && dose.kind !== 'timed') return false;
+  const onOneLeg = level.loads.some(({ load }) => load === 'one-leg');
+  if (move.kind === 'balance' || onOneLeg) return { why: 'balance' };
+  if (dose.kind !== 'hold' && dose.kind !== 'timed') return { why: 'counted' };
   const range = dose.kind === 'hold' ? move.range.holdMs : move.range.timedMs;
   const planned = sideSetMs(dose, paceOf(routine.group, routine.pace));
   const most = range?.[1] ?? 0;
-  if (segment.side === 'alternating') return planned + EXTEND_MS <= most;
   // The other side is lengthened alike, and may be the longer one.
   const mate = laterMate(score.segments, at);
   const sets = [segment, ...(mate === undefined ? [] : [score.segments[mate] ?? segment])];
-  return sets.every((one) => setMs(score, one) + EXTEND_MS <= most);
+  const longest =
+    segment.side === 'alternating' ? planned : Math.max(...sets.map((one) => setMs(score, one)));
+  return longest + EXTEND_MS <= most ? undefined : { why: 'range', most };
+}
+
+/** Whether ten seconds more are on offer. */
+export function mayExtend(routine: Routine, score: Score, at: number): boolean {
+  return whyNotLonger(routine, score, at) === undefined;
 }

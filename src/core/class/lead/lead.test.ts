@@ -25,13 +25,10 @@ const scoreOf = (lead: Lead) => ledClass(lead, plainPhrases).score;
 const done = (lead: Lead, action: LeadAction, nowMs: number) =>
   afterAction(lead, ledClass(lead, plainPhrases), action, nowMs, plainPhrases);
 
-type PlainAction = Exclude<LeadAction['kind'], 'lanes' | 'why' | 'happened'>;
+type PlainAction = Exclude<LeadAction['kind'], 'lanes' | 'why' | 'happened' | 'noted'>;
 
 /** A class whose actions come at given times of the clock. */
-function led(
-  text: string,
-  actions: readonly (readonly [atMs: number, kind: PlainAction])[],
-) {
+function led(text: string, actions: readonly (readonly [atMs: number, kind: PlainAction])[]) {
   return actions.reduce(
     (lead, [atMs, kind]) => done(lead, { kind }, atMs),
     newLead(routineOf(text), GROUP_ALONE),

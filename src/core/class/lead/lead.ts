@@ -2,16 +2,14 @@ import type { LaneName, TakingPart } from '@/core/people';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import { isWork, type Score, type ScorePhrases, type Segment } from '@/core/timing';
 import { tallied, type Tally } from '../record/side-times';
-import type { HappenedEvent, LeadEdit, Skip, SkipWhy } from '../record/changes';
 import {
-  edited,
-  mayEase,
-  mayPlayAgain,
-  maySettle,
-  planned,
-  playAt,
-  type Led,
-} from './edits';
+  MOST_NOTE,
+  type HappenedEvent,
+  type LeadEdit,
+  type Skip,
+  type SkipWhy,
+} from '../record/changes';
+import { edited, mayEase, mayPlayAgain, maySettle, planned, playAt, type Led } from './edits';
 import { mayExtend } from './extend';
 
 /** The count-in after a hold belongs to the run, not to the score. */
@@ -100,7 +98,9 @@ export type LeadAction =
   /** Why the last thing was left before it was done. */
   | { readonly kind: 'why'; readonly why: SkipWhy }
   /** Something happened: the class is held, and the moment is kept. */
-  | { readonly kind: 'happened'; readonly at: string };
+  | { readonly kind: 'happened'; readonly at: string }
+  /** A word on what happened last. */
+  | { readonly kind: 'noted'; readonly note: string };
 
 /** What an instructor does to a class at a moment of the clock. */
 export function afterAction(
@@ -144,6 +144,8 @@ export function afterAction(
     }
     case 'why':
       return withWhy(lead, action.why);
+    case 'noted':
+      return withNote(lead, action.note);
     case 'happened': {
       const itemId = score.segments[at]?.itemId;
       const event = { at: action.at, placeMs: Math.round(placeMs), ...(itemId && { itemId }) };
@@ -174,6 +176,14 @@ function withSkip(lead: Lead, score: Score, placeMs: number): Lead {
 function withWhy(lead: Lead, why: SkipWhy): Lead {
   const last = lead.skips.at(-1);
   return last ? { ...lead, skips: [...lead.skips.slice(0, -1), { ...last, why }] } : lead;
+}
+
+function withNote(lead: Lead, note: string): Lead {
+  const last = lead.events.at(-1);
+  if (!last) return lead;
+  const { note: _, ...rest } = last;
+  const noted = note.trim() === '' ? rest : { ...rest, note: note.slice(0, MOST_NOTE) };
+  return { ...lead, events: [...lead.events.slice(0, -1), noted] };
 }
 
 /** A held class takes up where it stopped; balance on one leg or with eyes closed starts again. */

@@ -47,4 +47,3 @@ export const eventSchema = z.strictObject({
   note: z.string().max(MOST_NOTE).optional(),
 });
 export type HappenedEvent = Readonly<z.infer<typeof eventSchema>>;
-

@@ -1,0 +1,108 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { MOST_NOTE, WENT, type Run, type Went } from '@/core/class';
+import { itemInForce, itemsInOrder, type Item } from '@/core/routine';
+import { Choices, Field, useTokens } from '@/design';
+import { runsBrought, useAppDispatch } from '@/state';
+import { RECORD, WENT_WORDS, WHY_WORDS, timeOfDay } from './strings';
+
+interface OfRun {
+  readonly run: Run;
+}
+
+function nameOf({ routine }: Run, id: string | undefined): string {
+  const item = itemsInOrder(routine).find((one) => one.id === id);
+  return item ? itemInForce(item, routine).move.name : '';
+}
+
+/** What was changed on the way, what was left early and why, and what happened. */
+export function WhatHappened({ run }: OfRun) {
+  const t = useTokens();
+  const count = (kind: string) => run.edits?.filter((one) => one.kind === kind).length ?? 0;
+  const changes = (['extend', 'again', 'ease', 'lanes', 'settle'] as const)
+    .filter((kind) => count(kind) > 0)
+    .map((kind) => RECORD.changed[kind](count(kind)));
+  const skips = (run.skips ?? []).map(({ itemId, why }) =>
+    [nameOf(run, itemId), RECORD.leftEarly, why && WHY_WORDS[why]].filter(Boolean).join(', '),
+  );
+  const events = (run.events ?? []).map(({ at, itemId, note }) =>
+    [timeOfDay(at), nameOf(run, itemId), note ?? RECORD.happened].filter(Boolean).join(' · '),
+  );
+  if (changes.length + skips.length + events.length === 0) return null;
+  return (
+    <View>
+      {changes.length > 0 && (
+        <Text variant="bodyLarge">
+          {RECORD.onTheWay} {changes.join(', ')}
+        </Text>
+      )}
+      {skips.map((words, i) => (
+        <Text key={`${i} ${words}`} variant="bodyLarge">
+          {words}
+        </Text>
+      ))}
+      {events.map((words, i) => (
+        <Text key={`${i} ${words}`} variant="bodyLarge" style={{ color: t.clay }}>
+          {words}
+        </Text>
+      ))}
+    </View>
+  );
+}
+
+/** One tap each for how a move went, and a note on the whole. */
+export function HowItWent({ run }: OfRun) {
+  const done = new Set(run.sides.filter(({ realMs }) => realMs > 0).map(({ itemId }) => itemId));
+  const items = itemsInOrder(run.routine).filter(({ id }) => done.has(id));
+  if (items.length === 0) return null;
+  return (
+    <View>
+      <Text variant="titleMedium" role="heading" aria-level={2}>
+        {RECORD.went}
+      </Text>
+      {items.map((item) => (
+        <ItemWent key={item.id} run={run} item={item} />
+      ))}
+      <RunNote run={run} />
+    </View>
+  );
+}
+
+const CHOICES = WENT.map((value) => ({ value, text: WENT_WORDS[value] }));
+
+function ItemWent({ run, item }: OfRun & { readonly item: Item }) {
+  const dispatch = useAppDispatch();
+  const choose = (went: Went) =>
+    dispatch(runsBrought([{ ...run, went: { ...run.went, [item.id]: went } }]));
+  return (
+    <Choices
+      label={itemInForce(item, run.routine).move.name}
+      choices={CHOICES}
+      value={run.went?.[item.id]}
+      onChoose={choose}
+    />
+  );
+}
+
+function RunNote({ run }: OfRun) {
+  const dispatch = useAppDispatch();
+  const [typed, setTyped] = useState<string>();
+  const keep = () => {
+    if (typed === undefined) return;
+    const { note: _, ...rest } = run;
+    const note = typed.trim();
+    if (note !== (run.note ?? '')) dispatch(runsBrought([note === '' ? rest : { ...rest, note }]));
+    setTyped(undefined);
+  };
+  return (
+    <Field
+      label={RECORD.note}
+      multiline
+      value={typed ?? run.note ?? ''}
+      maxLength={MOST_NOTE}
+      onChangeText={setTyped}
+      onBlur={keep}
+    />
+  );
+}
