@@ -1,4 +1,5 @@
 import type { NewId } from '@/core/common';
+import { browserHaptics, type Haptics } from './haptics';
 import { browserLocks, type Locks } from './locks';
 import { browserClock, type Clock } from './clock';
 import { randomId } from './ids';
@@ -18,6 +19,7 @@ export interface Platform {
   readonly clock: Clock;
   readonly sound: Sound;
   readonly speech: Speech;
+  readonly haptics: Haptics;
   readonly work: RoutineWork;
   readonly newId: NewId;
   readonly askToPersist: () => Promise<boolean | undefined>;
@@ -32,6 +34,7 @@ export function browserPlatform(): Platform {
     clock: browserClock(),
     sound: browserSound(),
     speech: browserSpeech(),
+    haptics: browserHaptics(),
     work: browserRoutineWork(randomId),
     newId: randomId,
     askToPersist,

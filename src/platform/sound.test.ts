@@ -52,6 +52,15 @@ describe('chimes', () => {
     }
   });
 
+  test('all of a chime lies where older ears hear well, between 500 and 1,500 Hz', () => {
+    for (const { hz, partials } of Object.values(CHIMES)) {
+      for (const [ratio] of partials) {
+        expect(hz * ratio).toBeGreaterThanOrEqual(500);
+        expect(hz * ratio).toBeLessThanOrEqual(1500);
+      }
+    }
+  });
+
   test('start, switch and end can be told apart', () => {
     const heights = [CHIMES.start.hz, CHIMES.switch.hz, CHIMES.end.hz];
     expect(new Set(heights).size).toBe(3);

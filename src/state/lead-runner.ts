@@ -6,6 +6,7 @@ import {
   type Lead,
   type LeadAction,
   type Onset,
+  type Tone,
 } from '@/core/class';
 import type { Platform } from '@/platform';
 import {
@@ -25,6 +26,8 @@ import type { AppDispatch, AppState } from './slices';
 const TALLY_EVERY_MS = 750;
 /** An onset that is later than this is not sounded any more: it would only confuse. */
 const STALE_MS = 1500;
+/** Chimes are handed over so long ahead, so that a timer that is late makes none late. */
+const AHEAD_MS = 80;
 
 /** What changes the score ahead and leaves the place: nothing sounds twice, nothing is missed. */
 const STAYING: readonly LeadAction['kind'][] = ['extend', 'again', 'ease', 'lanes', 'why', 'noted'];
@@ -62,7 +65,7 @@ async function countIn(lead: Lead, api: Api): Promise<void> {
     const atMs = (lead.clockMs ?? 0) - leftMs;
     if (atMs < calledMs) continue;
     await api.pause(clock.waitUntil(atMs, api.signal));
-    sound({ atMs, kind: 'tone', tone: 'count' }, api);
+    chime('count', atMs, api);
   }
 }
 
@@ -72,6 +75,7 @@ async function run(
   setSounded: (placeMs: number) => void,
 ): Promise<void> {
   const { clock } = api.extra;
+  let chimed = sounded();
   for (;;) {
     const lead = api.getState().lead.current?.lead;
     if (!lead || lead.clockMs === null) return;
@@ -81,13 +85,26 @@ async function run(
     const placeMs = placeAt(lead, score, clock.now());
     const onsets = onsetsOfLead(lead);
     const due = onsets.filter(({ atMs }) => atMs > sounded() && atMs <= placeMs);
-    due.filter(({ atMs }) => placeMs - atMs < STALE_MS).forEach((onset) => sound(onset, api));
+    const clockOf = (atMs: number) => (lead.clockMs ?? 0) + atMs - lead.fromMs;
+    for (const onset of due) {
+      if (placeMs - onset.atMs >= STALE_MS) continue;
+      if (onset.kind === 'tone') touch(onset.tone, api);
+      else say(onset, api);
+    }
     setSounded(placeMs);
+    for (const onset of onsets) {
+      if (onset.atMs <= chimed || onset.atMs > placeMs + AHEAD_MS) continue;
+      const isFresh = placeMs - onset.atMs < STALE_MS;
+      if (onset.kind === 'tone' && isFresh) chime(onset.tone, clockOf(onset.atMs), api);
+    }
+    chimed = placeMs + AHEAD_MS;
     if (placeMs >= score.totalMs) {
       api.dispatch(endLead('completed'));
       return;
     }
-    const nextMs = onsets.find(({ atMs }) => atMs > placeMs)?.atMs ?? score.totalMs;
+    const next = onsets.find(({ atMs }) => atMs > placeMs);
+    const ahead = onsets.find(({ atMs, kind }) => kind === 'tone' && atMs > placeMs + AHEAD_MS);
+    const nextMs = Math.min(next?.atMs ?? score.totalMs, (ahead?.atMs ?? Infinity) - AHEAD_MS);
     const tallyMs = lead.fromMs + TALLY_EVERY_MS;
     if (placeMs >= tallyMs) {
       api.dispatch(leadTallied(clock.now()));
@@ -98,9 +115,19 @@ async function run(
   }
 }
 
-function sound(onset: Onset, api: Api): void {
-  const { device } = api.getState();
-  if (onset.kind === 'tone' && device.chimes) api.extra.sound.play(onset.tone);
-  if (onset.kind === 'say' && isSaid({ kind: onset.line }, device.talk))
-    api.extra.speech.say(onset.text);
+function chime(tone: Tone, atMs: number, api: Api): void {
+  if (api.getState().device.chimes) api.extra.sound.play(tone, atMs);
+}
+
+/** What is felt: a start, an end, and a switch a little longer. */
+const BUZZES: Partial<Record<Tone, number>> = { start: 120, end: 200, switch: 350 };
+
+function touch(tone: Tone, api: Api): void {
+  const ms = BUZZES[tone];
+  if (ms !== undefined && api.getState().device.haptics) api.extra.haptics.buzz(ms);
+}
+
+function say({ line, text }: Extract<Onset, { kind: 'say' }>, api: Api): void {
+  const { talk, voice, rate } = api.getState().device;
+  if (isSaid({ kind: line }, talk)) api.extra.speech.say(text, { voice, rate });
 }

@@ -146,10 +146,11 @@ async function led(id: string) {
   const platform = fakePlatform();
   const store = await opened(platform);
   const heard: { placeMs: number; onsetMs: number; early: boolean; tone: string }[] = [];
-  const note = (tone: string, planned: (onset: Onset) => boolean) => {
+  const note = (tone: string, planned: (onset: Onset) => boolean, atMs = 0) => {
     const lead = store.getState().lead.current?.lead;
     if (!lead) return;
-    const nowMs = platform.clock.now();
+    // A chime is handed over a little ahead, for its own moment.
+    const nowMs = Math.max(atMs, platform.clock.now());
     const score = scoreOfLead(lead);
     const placeMs = placeAt(lead, score, nowMs);
     const early = lead.clockMs === null || nowMs < lead.clockMs;
@@ -159,7 +160,8 @@ async function led(id: string) {
       .sort((a, b) => Math.abs(a - placeMs) - Math.abs(b - placeMs))[0];
     heard.push({ placeMs, onsetMs: nearest ?? Infinity, early, tone });
   };
-  platform.sound.play = (tone) => note(tone, (one) => one.kind === 'tone' && one.tone === tone);
+  platform.sound.play = (tone, atMs) =>
+    note(tone, (one) => one.kind === 'tone' && one.tone === tone, atMs);
   platform.speech.say = (text) => note('say', (one) => one.kind === 'say' && one.text === text);
   store.dispatch(openLead(routineIdSchema.parse(`demo-${id}`)));
   const placeNow = () => {

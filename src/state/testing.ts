@@ -13,6 +13,8 @@ export interface FakePlatform extends Platform {
   readonly data: Map<string, string>;
   readonly sounded: { readonly tone: Tone; readonly atMs: number }[];
   readonly said: { readonly text: string; readonly atMs: number }[];
+  /** How long each buzz was, in milliseconds. */
+  readonly felt: number[];
   /** Moves the clock, waking those who wait in the order of their times. */
   readonly advance: (ms: number) => Promise<void>;
   readonly tellFromOtherTab: (key: string) => void;
@@ -96,6 +98,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
   const listeners: ((key: string) => void)[] = [];
   const sounded: FakePlatform['sounded'][number][] = [];
   const said: FakePlatform['said'][number][] = [];
+  const felt: number[] = [];
   /** Lets everything that waits on a promise go on as far as it can. */
   const settle = async () => {
     for (let i = 0; i < 40; i++) await Promise.resolve();
@@ -116,6 +119,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
     data,
     sounded,
     said,
+    felt,
     alone: false,
     full: false,
     refuses: () => false,
@@ -140,9 +144,15 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
       onTold: (listen) => void listeners.push(listen),
     },
     tellFromOtherTab: (key) => listeners.forEach((listen) => listen(key)),
-    sound: { wake: () => undefined, play: (tone) => void sounded.push({ tone, atMs: nowMs }) },
+    sound: {
+      wake: () => undefined,
+      play: (tone, atMs) => void sounded.push({ tone, atMs: Math.max(atMs, nowMs) }),
+      state: () => 'ready',
+    },
+    haptics: { can: () => true, buzz: (ms) => void felt.push(ms) },
     speech: {
       hasVoice: () => true,
+      voices: () => [{ id: 'v', name: 'A voice, en' }],
       say: (text) => void said.push({ text, atMs: nowMs }),
       hush: () => undefined,
     },

@@ -8,6 +8,16 @@ export const deviceSchema = z.object({
   chimes: z.boolean(),
   /** How much of the script the voice says. */
   talk: z.enum(['full', 'spare', 'quiet']),
+  /** What is said stands on the stage as it is said: always, or where it is of use. */
+  captions: z.enum(['auto', 'on', 'off']).default('auto'),
+  /** Switches, starts and ends are felt. */
+  haptics: z.boolean().default(false),
+  /** The voice that was chosen; empty for the device's first. */
+  voice: z.string().max(300).default(''),
+  /** How fast it speaks: 1 is its usual rate. */
+  rate: z.number().min(0.6).max(1.4).default(1),
+  /** Letters of the stage a size larger. */
+  larger: z.boolean().default(false),
   /** Shows the participants' left on the right, for an instructor who faces the group. */
   mirror: z.boolean(),
   /** Whether the demo data was loaded here once: an emptied store stays empty. */
@@ -23,6 +33,11 @@ export type DeviceState = z.infer<typeof deviceSchema>;
 export const DEVICE_AT_FIRST: DeviceState = {
   chimes: true,
   talk: 'full',
+  captions: 'auto',
+  haptics: false,
+  voice: '',
+  rate: 1,
+  larger: false,
   mirror: false,
   welcomed: false,
   help: { address: '', number: '', defibrillator: '' },
