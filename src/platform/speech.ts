@@ -32,7 +32,8 @@ export function browserSpeech(): Speech {
   };
   return {
     hasVoice: () => fitting().length > 0,
-    voices: () => fitting().map(({ voiceURI, name, lang }) => ({ id: voiceURI, name: `${name}, ${lang}` })),
+    voices: () =>
+      fitting().map(({ voiceURI, name, lang }) => ({ id: voiceURI, name: `${name}, ${lang}` })),
     say: (text, manner) => {
       const chosen = voice(manner.voice);
       if (!engine || !chosen) return;

@@ -32,11 +32,17 @@ export {
 } from './lead';
 export {
   act,
+  canBuzz,
   endLead,
   hasVoice,
   leaveLead,
   openLead,
   readClock,
+  runThrough,
+  soundState,
+  startIn,
+  trySound,
+  voices,
   type PlainDeed,
 } from './lead-actions';
 export { saveOwnMoves, saveRoutineFile, saveRoutineText, saveRuns, saveText } from './files';

@@ -1,5 +1,14 @@
-import { runOf, type KeptLead, type LeadAction, type RunEnd } from '@/core/class';
+import {
+  runOf,
+  runThroughOf,
+  type KeptLead,
+  type LeadAction,
+  type RunEnd,
+  type RunThrough,
+} from '@/core/class';
 import { isoWithOffset, runIdSchema, type RoutineId } from '@/core/common';
+import type { SoundState } from '@/platform/sound';
+import type { Voice } from '@/platform/speech';
 import { scorePhrases } from '@/words/score';
 import {
   leadActed,
@@ -9,6 +18,7 @@ import {
   leadOpened,
   leadStarted,
   leadTakenUp,
+  leadTried,
   leadTallied,
   leadsElsewhere,
 } from './lead';
@@ -74,7 +84,7 @@ export function endLead(how: RunEnd): AppThunk {
     const current = getState().lead.current;
     if (!current) return;
     const { runId, startedAt, lead } = current;
-    if (lead.ledMs === 0) {
+    if (lead.ledMs === 0 || lead.runThrough) {
       dispatch(leadEnded(null));
       return;
     }
@@ -91,7 +101,8 @@ export function recordLeftOver(): AppThunk {
     const { others, elsewhere } = getState().lead;
     const left = Object.values(others).filter(({ runId }) => !elsewhere.includes(runId));
     for (const one of left) {
-      if (one.lead.ledMs > 0) dispatch(runsBrought([brokenOff(one)]));
+      const counts = one.lead.ledMs > 0 && !one.lead.runThrough;
+      if (counts) dispatch(runsBrought([brokenOff(one)]));
       dispatch(leadLost(one.runId));
     }
   };
@@ -115,6 +126,53 @@ export function leaveLead(): AppThunk {
 /** The monotonic clock that a class runs by, and the time of day. */
 export function readClock(): AppThunk<{ nowMs: number; wallTime: Date }> {
   return (_, __, { clock }) => ({ nowMs: clock.now(), wallTime: clock.wallTime() });
+}
+
+/** Goes through the routine before the class: shortened, without talk, or from an item on. */
+export function runThrough(how: RunThrough): AppThunk {
+  return (dispatch, getState) => {
+    const lead = getState().lead.current?.lead;
+    if (!lead) return;
+    dispatch(leadTried(runThroughOf(lead.routine, how)));
+    dispatch(act('go'));
+  };
+}
+
+/** Starts the class when so much time has passed, unless it is called off; a press has to ask for it. */
+export function startIn(ms: number, signal: AbortSignal): AppThunk<Promise<void>> {
+  return async (dispatch, _, { clock, sound }) => {
+    sound.wake();
+    await clock.waitUntil(clock.now() + ms, signal);
+    if (!signal.aborted) dispatch(act('go'));
+  };
+}
+
+/** A chime and a sentence, to hear whether they are heard; what the sound is then. */
+export function trySound(words: string): AppThunk<Promise<SoundState>> {
+  return async (_, getState, { clock, sound, speech }) => {
+    const { voice, rate } = getState().device;
+    sound.wake();
+    await clock.waitUntil(clock.now() + SOUND_WAKES_MS, new AbortController().signal);
+    sound.play('start', clock.now());
+    speech.say(words, { voice, rate });
+    return sound.state();
+  };
+}
+
+/** A browser takes so long to let sound through. */
+const SOUND_WAKES_MS = 250;
+
+/** The voices of this device that speak the language of the cues. */
+export function voices(): AppThunk<readonly Voice[]> {
+  return (_, __, { speech }) => speech.voices();
+}
+
+export function canBuzz(): AppThunk<boolean> {
+  return (_, __, { haptics }) => haptics.can();
+}
+
+export function soundState(): AppThunk<SoundState> {
+  return (_, __, { sound }) => sound.state();
 }
 
 export function hasVoice(): AppThunk<boolean> {

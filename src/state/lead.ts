@@ -99,6 +99,12 @@ const slice = createSlice({
       const routine = withChoices(state.current.lead.routine, choices);
       return { ...state, current: { ...state.current, lead: { ...state.current.lead, routine } } };
     },
+    /** The class is gone through first: another routine made of it, and no record. */
+    leadTried: (state, { payload: routine }: PayloadAction<Routine>): LeadState => {
+      if (!state.current) return state;
+      const lead = { ...state.current.lead, routine, runThrough: true as const };
+      return { ...state, current: { ...state.current, lead } };
+    },
     /** The instructor saw the stops, and leads it all the same. */
     leadPassed: (state, { payload: passedStops }: PayloadAction<number>): LeadState => {
       if (!state.current) return state;
@@ -168,6 +174,7 @@ export const {
   leadOpened,
   leadDecided,
   leadPassed,
+  leadTried,
   leadStarted,
   leadsElsewhere,
   leadFound,

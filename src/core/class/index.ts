@@ -18,6 +18,7 @@ export {
   type Lead,
   type LeadAction,
 } from './lead/lead';
+export { runThroughOf, type RunThrough } from './lead/run-through';
 export { onsetsOf, type Onset, type Tone } from './lead/onsets';
 export { LEAD_MIGRATIONS, LEAD_VERSION, keptLeadSchema, type KeptLead } from './lead/schema';
 export { isSaid, passes, type LineKind, type ScriptLine, type Talk } from './script/script-line';

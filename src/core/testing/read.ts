@@ -42,6 +42,7 @@ export const plainPhrases: ScorePhrases & ScriptPhrases = {
   beside: ({ easier }) => `easier ${easier}`,
   orElse: (names) => `or ${names.join(' or ')}`,
   halfway: 'halfway',
+  openEyes: 'open your eyes',
   twoMore: () => 'two more',
   lastOne: () => 'last one',
 };

@@ -4,7 +4,7 @@ import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import { SKIP_WHYS, type SkipWhy } from '@/core/class';
 import { printClock } from '@/core/common';
-import { lanesOf } from '@/core/routine';
+import { lanesOf, type Choices as Decided, type Routine } from '@/core/routine';
 import { Target, useTokens } from '@/design';
 import { useFindings } from '@/features/builder/findings';
 import { askBeforeLeaving, isOnButton, onKey } from '@/platform/page';
@@ -17,6 +17,7 @@ import {
   leadDecided,
   leadPassed,
   ledOf,
+  runThrough,
   scriptOfLead,
   useAppDispatch,
   useAppSelector,
@@ -58,20 +59,25 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
     document.title = `${lead.routine.title} · Hushed Willow`;
   }, [lead.routine.title]);
   if (begun) return <Leading current={current} />;
+  const decided = (passedStops: number, choices: Decided) => {
+    dispatch(leadDecided(choices));
+    if (passedStops > 0) dispatch(leadPassed(passedStops));
+  };
   return (
     <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
       <Ready
         routine={lead.routine}
-        totalMs={led.score.totalMs}
+        score={led.score}
         voice={dispatch(hasVoice())}
         elsewhere={elsewhere}
         checks={findings.state}
         stops={findings.all.filter(({ severity }) => severity === 'stop')}
+        onDecided={decided}
         onStart={(passedStops, choices) => {
-          dispatch(leadDecided(choices));
-          if (passedStops > 0) dispatch(leadPassed(passedStops));
+          decided(passedStops, choices);
           dispatch(act('go'));
         }}
+        onRun={(how) => dispatch(runThrough(how))}
         onLeave={() => router.replace(`/routine/${lead.routine.id}`)}
       />
     </View>
@@ -94,7 +100,7 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
   const { lead } = current;
   const led = ledOf(lead);
   const place = usePlace(lead);
-  const view = viewAt(led, scriptOfLead(lead), place.placeMs);
+  const view = viewAt(led, scriptOfLead(lead), place.placeMs, useCaptions(led.routine));
   const running = lead.clockMs !== null;
 
   const hold = (what: Over) => {
@@ -192,6 +198,14 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
   );
 }
 
+/** Captions that are left to the application stand for the slower paces, and wherever no voice says all. */
+function useCaptions({ group }: Routine): boolean {
+  const dispatch = useAppDispatch();
+  const { captions, talk } = useAppSelector((state) => state.device);
+  if (captions !== 'auto') return captions === 'on';
+  return group === 'older' || talk !== 'full' || !dispatch(hasVoice());
+}
+
 interface ClassStageProps {
   readonly current: LeadInProgress;
   readonly view: LeadView;
@@ -207,7 +221,8 @@ function ClassStage({ current, view, place, news, sheet, controls }: ClassStageP
   const t = useTokens();
   const mirror = useAppSelector((state) => state.device.mirror);
   const window = useWindowDimensions();
-  const sizes = stageSizes(window.width, window.height);
+  const larger = useAppSelector((state) => state.device.larger);
+  const sizes = stageSizes(window.width, window.height, larger);
   const { shape, edgeX, edgeY } = sizes;
   const figure = figureBeside(sizes);
   const { lead } = current;

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
 import type { ItemId } from '@/core/common';
@@ -12,12 +12,17 @@ import {
   type Choices,
   type Routine,
 } from '@/core/routine';
+import type { RunThrough } from '@/core/class';
 import type { PlacedFinding } from '@/core/judgement';
+import type { Score } from '@/core/timing';
 import { TARGET, Target, useTokens } from '@/design';
 import type { Findings } from '@/features/builder/findings';
 import { findingWhat, listWords } from '@/words/findings';
 import { GROUP_TITLES, doseWords } from '@/words/names';
 import { ASK_FIRST } from '@/words/safety';
+import { Needs, RunThroughFirst, SoundCheck, StartAt, WaitingForStart } from './before';
+import { SoundSettings } from './sound-settings';
+import { StopSignTiers } from './stop-signs';
 import { LEAD } from './strings';
 
 /** As many as can be read before a class. */
@@ -25,7 +30,7 @@ const MOST_SHOWN = 6;
 
 interface ReadyProps {
   readonly routine: Routine;
-  readonly totalMs: number;
+  readonly score: Score;
   readonly voice: boolean;
   /** Whether a class is being led in another tab. */
   readonly elsewhere: boolean;
@@ -33,6 +38,9 @@ interface ReadyProps {
   /** What the checks say stop to. */
   readonly stops: readonly PlacedFinding[];
   readonly onStart: (passedStops: number, choices: Choices) => void;
+  /** What was chosen and led past, ahead of a start that comes by itself. */
+  readonly onDecided: (passedStops: number, choices: Choices) => void;
+  readonly onRun: (how: RunThrough) => void;
   readonly onLeave: () => void;
 }
 
@@ -46,30 +54,49 @@ function movesOf(routine: Routine, { places }: PlacedFinding): string {
 /** Before the first second: what is to be led, and what the room is asked. */
 export function Ready({
   routine,
-  totalMs,
+  score,
   voice,
   elsewhere,
   checks,
   stops,
   onStart,
+  onDecided,
+  onRun,
   onLeave,
 }: ReadyProps) {
   const t = useTokens();
   const [passed, setPassed] = useState(false);
+  const [sound, setSound] = useState(false);
+  const [signs, setSigns] = useState(false);
   const blocks = choiceBlocks(routine);
   const [choices, setChoices] = useState<Choices>({});
   const chosenOf = (block: Block) => choices[block.id] ?? firstChoice(block);
   const open = blocks.some((block) => chosenOf(block).length !== block.choose);
+  const [waiting, setWaiting] = useState<{ readonly startMs: number; readonly time: string }>();
+  const window = useWindowDimensions();
   const count = stops.length;
   const more = count - MOST_SHOWN;
+  const notYet = checks === 'looking' || open || (count > 0 && !passed);
+  if (waiting) {
+    return (
+      <WaitingForStart
+        {...waiting}
+        title={routine.title}
+        width={window.width}
+        onNow={() => onStart(count, choices)}
+        onBack={() => setWaiting(undefined)}
+      />
+    );
+  }
   return (
     <ScrollView contentContainerStyle={styles.all}>
       <Text variant="headlineMedium" role="heading" aria-level={1}>
         {routine.title}
       </Text>
       <Text variant="titleMedium" style={{ color: t.quiet }}>
-        {GROUP_TITLES[routine.group]} · {LEAD.begins(printClock(totalMs))}
+        {GROUP_TITLES[routine.group]} · {LEAD.begins(printClock(score.totalMs))}
       </Text>
+      <Needs routine={routine} score={score} />
       <View style={[styles.ask, { borderColor: t.catkin, backgroundColor: t.sheet }]}>
         <Text variant="titleMedium" role="heading" aria-level={2}>
           {ASK_FIRST.title}
@@ -135,7 +162,7 @@ export function Ready({
         <Button
           mode="contained"
           contentStyle={styles.start}
-          disabled={checks === 'looking' || open || (count > 0 && !passed)}
+          disabled={notYet}
           onPress={() => onStart(count, choices)}
         >
           {LEAD.start}
@@ -144,6 +171,32 @@ export function Ready({
           {LEAD.leave}
         </Button>
       </View>
+      <StartAt
+        disabled={notYet}
+        onWait={(startMs, time) => {
+          onDecided(count, choices);
+          setWaiting({ startMs, time });
+        }}
+      />
+      <SoundCheck />
+      <View style={styles.actions}>
+        <Target
+          label={LEAD.soundTitle}
+          icon={sound ? 'less' : 'more'}
+          expanded={sound}
+          onPress={() => setSound(!sound)}
+        />
+        <Target
+          label={LEAD.stopSigns}
+          icon={signs ? 'less' : 'more'}
+          colour={t.clay}
+          expanded={signs}
+          onPress={() => setSigns(!signs)}
+        />
+      </View>
+      {sound && <SoundSettings />}
+      {signs && <StopSignTiers />}
+      <RunThroughFirst routine={routine} onRun={onRun} />
     </ScrollView>
   );
 }

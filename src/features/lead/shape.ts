@@ -26,7 +26,19 @@ const WALL = { width: 1600, height: 900 };
 /** So much of a wall may be cut off at each edge. */
 const OVERSCAN = 0.045;
 
-export function stageSizes(width: number, height: number): StageSizes {
+/** So much larger are letters that somebody wants larger. */
+const LARGER = 1.25;
+
+export function stageSizes(width: number, height: number, larger = false): StageSizes {
+  const sizes = usualSizes(width, height);
+  if (!larger || sizes.shape === 'wall') return sizes;
+  const near = Math.round(sizes.near * LARGER);
+  return sizes.shape === 'wide'
+    ? { ...sizes, near }
+    : { ...sizes, near, far: Math.round(sizes.far * LARGER) };
+}
+
+function usualSizes(width: number, height: number): StageSizes {
   if (width >= WALL.width && height >= WALL.height) {
     const [edgeX, edgeY] = [Math.round(width * OVERSCAN), Math.round(height * OVERSCAN)];
     return { shape: 'wall', edgeX, edgeY, far: 104, near: FOUR_METRES, least: 60 };

@@ -16,13 +16,27 @@ export function StopSigns({
   readonly title?: string;
   readonly children?: ReactNode;
 }) {
-  const t = useTokens();
   return (
     <ScrollView contentContainerStyle={styles.all}>
       <Text variant="headlineSmall" role="heading" aria-level={1}>
         {title}
       </Text>
       {children}
+      <StopSignTiers />
+      <Text variant="bodyLarge">{AFTER_A_FALL}</Text>
+      <HelpFields />
+      <Button mode="contained" contentStyle={styles.button} onPress={onClose}>
+        {LEAD.closeSigns}
+      </Button>
+    </ScrollView>
+  );
+}
+
+/** The tiers, each with its signs and what follows. */
+export function StopSignTiers() {
+  const t = useTokens();
+  return (
+    <View style={styles.tiers}>
       {STOP_SIGNS.map(({ title, signs, then }, i) => (
         <View key={title} style={[styles.tier, { borderColor: [t.line, t.catkin, t.clay][i] }]}>
           <Text variant="titleMedium" role="heading" aria-level={2}>
@@ -34,12 +48,7 @@ export function StopSigns({
           </Text>
         </View>
       ))}
-      <Text variant="bodyLarge">{AFTER_A_FALL}</Text>
-      <HelpFields />
-      <Button mode="contained" contentStyle={styles.button} onPress={onClose}>
-        {LEAD.closeSigns}
-      </Button>
-    </ScrollView>
+    </View>
   );
 }
 
@@ -65,6 +74,7 @@ function HelpFields() {
 const styles = StyleSheet.create({
   all: { padding: 24, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
   tier: { borderWidth: 2, borderRadius: 12, padding: 16, gap: 4 },
+  tiers: { gap: 16 },
   help: { gap: 8 },
   then: { fontWeight: '700' },
   button: { minHeight: TARGET + 8 },

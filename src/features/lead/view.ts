@@ -140,10 +140,15 @@ export function longerWords(lead: Lead, score: Score, placeMs: number): string {
   return mate ? LEAD.longer : LEAD.longerOne;
 }
 
+/**
+ * What is shown at a place.
+ * @param captions whether what is said stands there as it is said, or only what is to be done
+ */
 export function viewAt(
   led: Led,
   script: readonly ScriptLine[],
   placeMs: number,
+  captions = true,
 ): LeadView | undefined {
   const { routine, score } = led;
   const at = segmentAt(score, placeMs);
@@ -165,7 +170,10 @@ export function viewAt(
       segment.kind !== 'notice' && leading && leading.move.levels.length > 1
         ? leading.level.name
         : '',
-    caption: segment.kind === 'notice' ? '' : captionAt(routine, script, placeMs),
+    caption:
+      segment.kind === 'notice'
+        ? ''
+        : captionAt(routine, captions ? script : script.filter(stands), placeMs),
     notice: segment.kind === 'notice' ? (segment.cues[0]?.text ?? '') : '',
     working: isWork(segment),
     heading: headingOf(catalogue, segment, side, placeMs),
@@ -318,6 +326,9 @@ function spanOf(score: Score, at: number): { startMs: number; ms: number } {
 function nextPlay(score: Score, at: number): Segment | undefined {
   return score.segments.slice(at).find(({ itemId }) => itemId !== null);
 }
+
+/** What stands until the next of its kind, and is no news of a moment. */
+const stands = (line: ScriptLine) => !passes(line);
 
 /** News of a moment stands a little longer than it takes to say. */
 const NEWS_MORE_MS = 1500;

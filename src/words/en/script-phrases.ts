@@ -112,6 +112,7 @@ export const scriptPhrases: ScriptPhrases & typeof scorePhrases = {
       .filter(Boolean)
       .join(' '),
   orElse: (names) => `Or, if you like: ${OR.format(names)}.`,
+  openEyes: 'Open your eyes.',
   halfway: 'Halfway.',
   twoMore: (eachSide) => (eachSide ? 'Two more each side.' : 'Two more.'),
   lastOne: (eachSide) => (eachSide ? 'Last one each side.' : 'Last one.'),

@@ -37,6 +37,8 @@ export interface Lead {
   readonly fromMs: number;
   /** The clock when the place was `fromMs`; it may lie ahead, by a count-in. Null while held. */
   readonly clockMs: number | null;
+  /** Gone through before the class, and not recorded. */
+  readonly runThrough?: true | undefined;
   /** So many stops of the checks the instructor led past, by a deliberate act. */
   readonly passedStops?: number | undefined;
 }
@@ -115,6 +117,8 @@ export function afterAction(
   const at = segmentAt(score, placeMs);
   const settled = settledAt(lead, score, placeMs);
   const play = playAt(score, at);
+  // A class that has come to its end is not changed any more.
+  if (placeMs >= score.totalMs && CHANGING.includes(action.kind)) return lead;
   switch (action.kind) {
     case 'go':
       return goOn(lead, led, nowMs);
@@ -155,6 +159,7 @@ export function afterAction(
   }
 }
 
+const CHANGING: readonly LeadAction['kind'][] = ['extend', 'again', 'ease', 'lanes', 'settle'];
 const MOST_EVENTS = 100;
 const MOST_EDITS = 1000;
 

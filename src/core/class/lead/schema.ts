@@ -28,6 +28,7 @@ export const keptLeadSchema = z.strictObject({
     ledMs: ms,
     fromMs: ms,
     clockMs: z.null(),
+    runThrough: z.literal(true).optional(),
     passedStops: z.number().int().min(1).max(10_000).optional(),
   }),
 });

@@ -234,3 +234,21 @@ describe('free time', () => {
     );
   });
 });
+
+describe('eyes that are closed', () => {
+  test('are asked to open before each set ends, and other work says nothing of it', () => {
+    const { score, script } = told(
+      routineOf('Tandem stance: hold 20s x2, rest 5s, with eyes closed\nSeated twist: hold 20s'),
+    );
+    const eyes = script.filter(({ kind }) => kind === 'eyes');
+    const sets = score.segments.filter((one) => isWork(one) && one.moveName === 'Tandem stance');
+    expect(eyes).toHaveLength(sets.length);
+    eyes.forEach(({ atMs, text }, i) => {
+      expect(text).toBe('open your eyes');
+      const set = sets[i];
+      expect(atMs).toBeGreaterThan((set?.startMs ?? 0) + 5000);
+      expect(atMs).toBeLessThan((set?.endMs ?? 0) - 1000);
+    });
+    expect(isSaid({ kind: 'eyes' }, 'spare')).toBe(true);
+  });
+});

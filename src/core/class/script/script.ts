@@ -29,6 +29,8 @@ export interface ScriptPhrases {
   /** What anybody may do instead. */
   readonly orElse: (names: readonly string[]) => string;
   readonly halfway: string;
+  /** Before a drill with the eyes closed ends. */
+  readonly openEyes: string;
   readonly twoMore: (eachSide: boolean) => string;
   readonly lastOne: (eachSide: boolean) => string;
 }
@@ -79,6 +81,7 @@ export function scriptOf(
   };
   score.segments.forEach((segment) => takeSegment(draft, segment));
   const scenes = scenesOf(routine, score);
+  scenes.forEach((scene) => scene.sets.forEach((set) => tellEyes(draft, scene, set)));
   scenes.forEach((scene) => scene.sets.forEach((set) => tellCount(draft, scene, set)));
   [undefined, ...scenes].forEach((before, i) => tellBetween(draft, score, before, scenes[i]));
   scenes.forEach((scene) => tellOptions(draft, routine, scene));
@@ -131,6 +134,26 @@ function countDownMs(set: readonly Segment[]): number {
   const counts = !isCounted(set) && untilMs - fromMs >= COUNT_DOWN_FROM_MS;
   return counts ? untilMs - COUNT_DOWN_MS : untilMs;
 }
+
+/** Nobody's eyes are closed any more when people are to move. It has its time before all else. */
+function tellEyes(draft: Draft, { item, done }: Scene, set: readonly Segment[]): void {
+  const closed =
+    item.challenge === 'eyes closed' ||
+    done?.level.loads.some(({ load }) => load === 'eyes-closed');
+  if (!done || !closed) return;
+  const { fromMs, untilMs } = stretchOf(set);
+  const text = draft.phrases.openEyes;
+  const before = Math.min(countDownMs(set), untilMs - EYES_OPEN_MS);
+  const atMs =
+    lastFree(draft.taken, talk(draft, text), { fromMs, untilMs: before }) ??
+    Math.max(fromMs, before - talk(draft, text));
+  const line: ScriptLine = { atMs, kind: 'eyes', text };
+  draft.lines.push(line);
+  take(draft.taken, spanOf(draft, line));
+}
+
+/** So long the eyes are open before the work ends. */
+const EYES_OPEN_MS = 1000;
 
 /** "Two more", "last one", at the moment or soon after; and nothing is said over a count-down. */
 function tellCount(draft: Draft, { done }: Scene, set: readonly Segment[]): void {

@@ -1,0 +1,220 @@
+import { useEffect, useRef, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import type { RunThrough } from '@/core/class';
+import { printClock, type ItemId } from '@/core/common';
+import { laneValues } from '@/core/people';
+import { itemInForce, itemsInOrder, lanesOf, type Routine } from '@/core/routine';
+import type { Score } from '@/core/timing';
+import { Choices, FieldWithProblem, SANS, Target, useTokens } from '@/design';
+import { readClock, startIn, trySound, useAppDispatch } from '@/state';
+import { listWords } from '@/words/findings';
+import { GROUP_TITLES, laneTitle } from '@/words/names';
+import { fitted } from './fit';
+import { LEAD } from './strings';
+import { msUntil } from './time-of-day';
+
+/** Who it is for, and what has to be at hand before anybody sits down. */
+export function Needs({ routine, score }: { readonly routine: Routine; readonly score: Score }) {
+  const props = new Set(
+    score.segments.flatMap(({ lanes }) => laneValues(lanes).flatMap((work) => work.props)),
+  );
+  const lanes = lanesOf(routine).map((lane) => laneTitle(lane).toLowerCase());
+  return (
+    <View>
+      <Text variant="bodyLarge">
+        {LEAD.forWhom}: {GROUP_TITLES[routine.group].toLowerCase()}, {listWords(lanes)}
+      </Text>
+      <Text variant="bodyLarge">
+        {LEAD.needs}: {props.size > 0 ? listWords([...props]) : LEAD.needsNothing}
+      </Text>
+    </View>
+  );
+}
+
+/** A chime and a sentence before the room is full. */
+export function SoundCheck() {
+  const t = useTokens();
+  const dispatch = useAppDispatch();
+  const [said, setSaid] = useState('');
+  const check = () =>
+    void dispatch(trySound(LEAD.soundSays)).then((state) => setSaid(LEAD.soundWords[state]));
+  return (
+    <View style={styles.rows}>
+      <View style={styles.row}>
+        <Target label={LEAD.soundTry} onPress={check} />
+      </View>
+      <View aria-live="polite">
+        {said !== '' && (
+          <Text variant="bodyMedium" style={{ color: t.quiet }}>
+            {said}
+          </Text>
+        )}
+      </View>
+    </View>
+  );
+}
+
+interface StartAtProps {
+  readonly disabled: boolean;
+  /** Whoever waits has the page to themselves. */
+  readonly onWait: (startMs: number, time: string) => void;
+}
+
+/** A time of day to begin at. */
+export function StartAt({ disabled, onWait }: StartAtProps) {
+  const dispatch = useAppDispatch();
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState('');
+  const wait = () => {
+    const { nowMs, wallTime } = dispatch(readClock());
+    const until = msUntil(typed, wallTime);
+    setProblem(until === undefined ? LEAD.startAtWrong : '');
+    if (until !== undefined) onWait(nowMs + until, typed.trim());
+  };
+  return (
+    <View style={styles.row}>
+      <View style={styles.field}>
+        <FieldWithProblem
+          label={LEAD.startAt}
+          value={typed}
+          maxLength={8}
+          problem={problem}
+          onChangeText={setTyped}
+          onSubmitEditing={disabled ? undefined : wait}
+        />
+      </View>
+      <Target
+        label={LEAD.waitForIt}
+        height={56}
+        disabled={disabled || typed.trim() === ''}
+        onPress={wait}
+      />
+    </View>
+  );
+}
+
+interface WaitingProps {
+  readonly title: string;
+  readonly startMs: number;
+  readonly time: string;
+  readonly width: number;
+  readonly onNow: () => void;
+  readonly onBack: () => void;
+}
+
+/** What the room sees until it begins: when, and how long that is. */
+export function WaitingForStart({ title, startMs, time, width, onNow, onBack }: WaitingProps) {
+  const t = useTokens();
+  const dispatch = useAppDispatch();
+  const [, redraw] = useState(0);
+  const ref = useRef(startMs);
+  useEffect(() => {
+    const stop = new AbortController();
+    const leftMs = ref.current - dispatch(readClock()).nowMs;
+    void dispatch(startIn(Math.max(0, leftMs), stop.signal));
+    const timer = setInterval(() => redraw((n) => n + 1), 250);
+    return () => {
+      stop.abort();
+      clearInterval(timer);
+    };
+  }, [dispatch]);
+  const leftMs = Math.max(0, startMs - dispatch(readClock()).nowMs);
+  const left = printClock(Math.ceil(leftMs / 1000) * 1000);
+  const large = fitted(left, { width: width - 32, lines: 1, most: 260, least: 60 });
+  const size = fitted(title, { width: width - 32, lines: 2, most: 64, least: 24 });
+  return (
+    <View style={styles.waiting}>
+      <Text
+        role="heading"
+        aria-level={1}
+        style={[styles.large, { fontSize: size, lineHeight: size * 1.2 }]}
+      >
+        {title}
+      </Text>
+      <Text style={[styles.large, { fontSize: size * 0.7, lineHeight: size, color: t.quiet }]}>
+        {LEAD.startsAt(time)}
+      </Text>
+      <Text style={[styles.large, styles.bold, { fontSize: large, lineHeight: large * 1.1 }]}>
+        {left}
+      </Text>
+      <View style={styles.row}>
+        <Target label={LEAD.startNow} look="filled" height={60} onPress={onNow} />
+        <Target label={LEAD.notYet} height={60} onPress={onBack} />
+      </View>
+    </View>
+  );
+}
+
+interface RunThroughProps {
+  readonly routine: Routine;
+  readonly onRun: (how: RunThrough) => void;
+}
+
+/** Going through it alone, before the room is there. */
+export function RunThroughFirst({ routine, onRun }: RunThroughProps) {
+  const t = useTokens();
+  const [open, setOpen] = useState(false);
+  const [short, setShort] = useState(true);
+  const [silent, setSilent] = useState(true);
+  const items = itemsInOrder(routine);
+  const [from, setFrom] = useState<ItemId | undefined>(items[0]?.id);
+  const toggle = (label: string, on: boolean, set: (on: boolean) => void) => (
+    <Target
+      label={label}
+      look="plain"
+      role="switch"
+      icon={on ? 'check' : 'close'}
+      checked={on}
+      onPress={() => set(!on)}
+    />
+  );
+  return (
+    <View style={styles.rows}>
+      <View style={styles.row}>
+        <Target
+          label={LEAD.runThrough}
+          icon={open ? 'less' : 'more'}
+          expanded={open}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {open && (
+        <View style={styles.rows}>
+          <View style={styles.row}>
+            {toggle(LEAD.runShort, short, setShort)}
+            {toggle(LEAD.runSilent, silent, setSilent)}
+          </View>
+          <Choices
+            label={LEAD.runFrom}
+            choices={items.map((item) => ({
+              value: item.id,
+              text: itemInForce(item, routine).move.name,
+            }))}
+            value={from}
+            onChoose={setFrom}
+          />
+          <View style={styles.row}>
+            <Target
+              label={LEAD.runStart}
+              look="filled"
+              onPress={() => onRun({ short, silent, from })}
+            />
+          </View>
+          <Text variant="bodyMedium" style={{ color: t.quiet }}>
+            {LEAD.runThroughHint}
+          </Text>
+        </View>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  rows: { gap: 8 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-start' },
+  field: { flexGrow: 1, flexShrink: 1, maxWidth: 280, minWidth: 180 },
+  waiting: { flex: 1, alignItems: 'center', justifyContent: 'center', gap: 12, padding: 16 },
+  large: { fontFamily: SANS, textAlign: 'center', fontVariant: ['tabular-nums'] },
+  bold: { fontWeight: '700' },
+});
