@@ -1,5 +1,6 @@
 import type { NewId } from '@/core/common';
 import { browserHaptics, type Haptics } from './haptics';
+import { browserLink, type Link } from './link';
 import { browserLocks, type Locks } from './locks';
 import { browserClock, type Clock } from './clock';
 import { randomId } from './ids';
@@ -16,6 +17,7 @@ export interface Platform {
   readonly slips: Slips;
   readonly tabs: Tabs;
   readonly locks: Locks;
+  readonly link: Link;
   readonly clock: Clock;
   readonly sound: Sound;
   readonly speech: Speech;
@@ -31,6 +33,7 @@ export function browserPlatform(): Platform {
     slips: browserSlips(randomId()),
     tabs: browserTabs(),
     locks: browserLocks(),
+    link: browserLink(),
     clock: browserClock(),
     sound: browserSound(),
     speech: browserSpeech(),

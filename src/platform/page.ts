@@ -152,3 +152,8 @@ export function askBeforeLeaving(): () => void {
   window.addEventListener('beforeunload', ask);
   return () => window.removeEventListener('beforeunload', ask);
 }
+
+/** Opens a page of the application in a window of its own. */
+export function openWindow(path: string): void {
+  window.open(path, '_blank', 'popup,noopener');
+}

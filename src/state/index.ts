@@ -45,6 +45,7 @@ export {
   voices,
   type PlainDeed,
 } from './lead-actions';
+export { follow, steer } from './lead-link';
 export { saveOwnMoves, saveRoutineFile, saveRoutineText, saveRuns, saveText } from './files';
 export { lineGone, linesKept } from './lines';
 export { draftKept, selectCatalogue, selectOwnMoves } from './moves';

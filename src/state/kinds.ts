@@ -18,6 +18,7 @@ import {
   type Routine,
 } from '@/core/routine';
 import { DRAFT_MIGRATIONS, DRAFT_VERSION, moveDraftSchema, type MoveDraft } from '@/core/writing';
+import { heldLead } from './held-lead';
 import { leadFound, leadLost, type LeadState } from './lead';
 import { binEmptied, binFilled, binnedSchema, type Binned } from './bin';
 import { historiesOf, historySchema, type History } from './histories';
@@ -66,16 +67,7 @@ const heldClass = createSelector(
   ({ lead }: { lead: LeadState }) => lead.others,
   (current, others): Readonly<Record<string, KeptLead>> => {
     if (!current) return others;
-    const { runId, startedAt, lead } = current;
-    const { edits, skips, events } = lead;
-    const held = {
-      ...lead,
-      edits: edits.map((one) => ('lanes' in one ? { ...one, lanes: [...one.lanes] } : one)),
-      skips: [...skips],
-      events: [...events],
-      clockMs: null,
-    };
-    return { ...others, [runId]: { runId, startedAt, lead: held } };
+    return { ...others, [current.runId]: heldLead(current) };
   },
 );
 

@@ -70,7 +70,18 @@ export function act(deed: PlainDeed | Extract<LeadAction, { kind: WithWords }>):
 }
 
 /** What an instructor does by one key or target. */
-export type PlainDeed = Exclude<LeadAction['kind'], WithWords>;
+export const PLAIN_DEEDS = [
+  'go',
+  'hold',
+  'back',
+  'on',
+  'extend',
+  'again',
+  'ease',
+  'settle',
+  'happened',
+] as const satisfies readonly LeadAction['kind'][];
+export type PlainDeed = (typeof PLAIN_DEEDS)[number];
 type WithWords = 'lanes' | 'why' | 'noted';
 
 function actionOf(kind: PlainDeed, wallTime: Date): LeadAction {

@@ -32,6 +32,8 @@ export interface LeadInProgress {
 
 export interface LeadState {
   readonly current: LeadInProgress | null;
+  /** A class that another window leads and this one follows. Momentary. */
+  readonly followed: LeadInProgress | null;
   /** The run that ended last, for the screen that follows. Momentary. */
   readonly endedRun: RunId | null;
   /** Which classes other tabs are leading. Momentary. */
@@ -40,7 +42,13 @@ export interface LeadState {
   readonly others: Readonly<Record<string, KeptLead>>;
 }
 
-const initialState: LeadState = { current: null, endedRun: null, elsewhere: [], others: {} };
+const initialState: LeadState = {
+  current: null,
+  followed: null,
+  endedRun: null,
+  elsewhere: [],
+  others: {},
+};
 
 const classes = new WeakMap<Lead['edits'], WeakMap<Lead['routine'], Led>>();
 
@@ -105,6 +113,10 @@ const slice = createSlice({
       const lead = { ...state.current.lead, routine, runThrough: true as const };
       return { ...state, current: { ...state.current, lead } };
     },
+    leadFollowed: (state, { payload }: PayloadAction<LeadInProgress | null>): LeadState => ({
+      ...state,
+      followed: payload,
+    }),
     /** The instructor saw the stops, and leads it all the same. */
     leadPassed: (state, { payload: passedStops }: PayloadAction<number>): LeadState => {
       if (!state.current) return state;
@@ -174,6 +186,7 @@ export const {
   leadOpened,
   leadDecided,
   leadPassed,
+  leadFollowed,
   leadTried,
   leadStarted,
   leadsElsewhere,

@@ -4,6 +4,7 @@ import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement
 import type { Platform } from '@/platform';
 import type { KeyStore } from '@/platform/storage';
 import type { Slips } from '@/platform/slips';
+import type { Link } from '@/platform/link';
 import type { Locks } from '@/platform/locks';
 import { createHall, openHall, type Hall } from './hall';
 import { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';
@@ -62,6 +63,25 @@ function locksOver(data: object): Locks {
       return () => void locks.delete(name);
     },
     held: async () => new Set(locks.keys()),
+  };
+}
+
+const linksByData = new WeakMap<object, Set<(message: unknown) => void>>();
+function linkOver(data: object): Link {
+  const listeners = linksByData.get(data) ?? new Set();
+  linksByData.set(data, listeners);
+  const own = new Set<(message: unknown) => void>();
+  return {
+    // As in a browser, the window that sends does not hear it, and what is sent is a copy.
+    send: (message) => {
+      const copy: unknown = JSON.parse(JSON.stringify(message));
+      [...listeners].filter((one) => !own.has(one)).forEach((listen) => listen(copy));
+    },
+    onMessage: (listen) => {
+      listeners.add(listen);
+      own.add(listen);
+      return () => void (listeners.delete(listen) && own.delete(listen));
+    },
   };
 }
 
@@ -124,6 +144,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
     full: false,
     refuses: () => false,
     locks: locksOver(data),
+    link: linkOver(data),
     slips: slipsOver(data, prefix),
     store,
     newId,

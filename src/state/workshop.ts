@@ -8,6 +8,7 @@ import { rowTaken, rowsPut } from './hall/shelf';
 import { RUN, WORKSHOP_KINDS } from './kinds';
 import { holdLeadLock } from './lead-lock';
 import { lookElsewhere, recordLeftOver } from './lead-actions';
+import { linkLead } from './lead-link';
 import { listenToLead } from './lead-runner';
 import { rowOf } from './shelved';
 import { reducer, type AppDispatch, type AppState } from './slices';
@@ -27,6 +28,7 @@ export function attachWorkshop(hall: Hall): AppStore {
   const listener = hall.listener as unknown as Parameters<typeof listenToLead>[0];
   listenToLead(listener);
   holdLeadLock(listener);
+  linkLead(listener, store, hall.platform);
   attached.set(hall, store);
   return store;
 }

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { RunThrough } from '@/core/class';
 import { printClock, type ItemId } from '@/core/common';
-import { laneValues } from '@/core/people';
+import { laneValues, plainLane } from '@/core/people';
 import { itemInForce, itemsInOrder, lanesOf, type Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
 import { Choices, FieldWithProblem, SANS, Target, useTokens } from '@/design';
@@ -19,14 +19,17 @@ export function Needs({ routine, score }: { readonly routine: Routine; readonly 
   const props = new Set(
     score.segments.flatMap(({ lanes }) => laneValues(lanes).flatMap((work) => work.props)),
   );
-  const lanes = lanesOf(routine).map((lane) => laneTitle(lane).toLowerCase());
+  const ways = lanesOf(routine);
+  const lanes = ways.map((lane) => laneTitle(lane).toLowerCase());
+  const each = ways.flatMap((lane) => LEAD.needsOf[plainLane(lane)] ?? []);
+  const needed = [...new Set([...each, ...props])];
   return (
     <View>
       <Text variant="bodyLarge">
         {LEAD.forWhom}: {GROUP_TITLES[routine.group].toLowerCase()}, {listWords(lanes)}
       </Text>
       <Text variant="bodyLarge">
-        {LEAD.needs}: {props.size > 0 ? listWords([...props]) : LEAD.needsNothing}
+        {LEAD.needs}: {needed.length > 0 ? listWords(needed) : LEAD.needsNothing}
       </Text>
     </View>
   );

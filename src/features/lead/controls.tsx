@@ -15,7 +15,8 @@ interface ControlsProps {
   /** What is not to be had now says why. */
   readonly onWhyNot: (why: string) => void;
   readonly onHappened: () => void;
-  readonly onStopSigns: () => void;
+  /** Left out where the stop signs belong to another window. */
+  readonly onStopSigns?: (() => void) | undefined;
   readonly onMore: () => void;
 }
 
@@ -56,7 +57,7 @@ export function Controls(props: ControlsProps) {
       onPress={onHappened}
     />
   );
-  const signs = (
+  const signs = onStopSigns && (
     <Target
       label={LEAD.stopSigns}
       colour={t.clay}

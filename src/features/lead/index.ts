@@ -1,1 +1,2 @@
 export { LeadScreen } from './lead-screen';
+export { WallScreen } from './wall-screen';

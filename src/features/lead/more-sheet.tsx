@@ -4,6 +4,7 @@ import { LANE_NAMES, laneSaid, plainLane, type LaneName } from '@/core/people';
 import { Target, useTokens } from '@/design';
 import type { PlainDeed } from '@/state';
 import { laneTitle } from '@/words/names';
+import { openWindow } from '@/platform/page';
 import { OfferedTarget } from './controls';
 import { OFFERED, keyOf } from './keys';
 import { Points } from './points';
@@ -55,6 +56,9 @@ export function MoreSheet({
         <Lanes lanes={lanes} onLanes={onLanes} />
         <Heading text={LEAD.soundTitle} />
         <SoundSettings />
+        <View style={styles.row}>
+          <Target label={LEAD.wallOpen} onPress={() => openWindow('/wall')} />
+        </View>
         <View style={styles.row}>
           <Target label={LEAD.keysTitle} keyName={keyOf('keys')} onPress={onKeys} />
           <Target label={LEAD.close} keyName={keyOf('more')} look="filled" onPress={onClose} />

@@ -1,3 +1,4 @@
+import type { PlainLane } from '@/core/people';
 import type { SegmentKind } from '@/core/timing';
 
 export const LEAD = {
@@ -47,6 +48,16 @@ export const LEAD = {
   soundTitle: 'Screen and sound',
   forWhom: 'For',
   needs: 'The room needs',
+  needsOf: {
+    chair: 'a chair each',
+    'chair-rise': 'a chair each',
+    'stand-held': 'a chair each',
+    floor: 'a mat each',
+    'floor-only': 'a mat each',
+    bed: 'a bed',
+    couch: 'a couch',
+    walker: 'walkers',
+  } as Readonly<Partial<Record<PlainLane, string>>>,
   needsNothing: 'nothing but the room',
   soundTry: 'Try sound and voice',
   soundSays: 'This is the voice of the class.',
@@ -87,6 +98,12 @@ export const LEAD = {
     { value: '1.2', text: 'faster' },
   ] as const,
   asleepNow: 'Sound is off until you press something here.',
+  wall: 'Screen for the wall',
+  wallOpen: 'Open a screen for the wall',
+  wallNothing: 'No class is being led in this browser.',
+  wallHint: 'Start one in another window: this one follows by itself.',
+  wallSoon: 'It has not begun yet.',
+  steer: 'Steer from here',
   whyNot: {
     'no-work': '10 s more are for work: nobody is at it now.',
     balance: 'Balance is not made longer while it goes on.',

@@ -1,0 +1,153 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View, useWindowDimensions } from 'react-native';
+import type { Lead } from '@/core/class';
+import { printClock } from '@/core/common';
+import { useTokens } from '@/design';
+import { ledOf, useAppSelector } from '@/state';
+import { Foot } from './foot';
+import { FillingFigure, NowFigure, NowLanes, NowWords } from './now';
+import { figureBeside, stageSizes, type StageShape } from './shape';
+import { Stage, type Cover } from './stage';
+import { LEAD } from './strings';
+import type { Place } from './use-place';
+import type { LeadView } from './view';
+
+interface ClassStageProps {
+  readonly lead: Lead;
+  readonly mirror: boolean;
+  readonly view: LeadView;
+  readonly place: Place;
+  readonly news: string;
+  /** Lies over the panels. */
+  readonly sheet?: ReactNode;
+  /** Stands below the panels, which give it room. */
+  readonly asking?: ReactNode;
+  readonly controls: (shape: StageShape) => ReactNode;
+}
+
+/** Everything that is read from across a room, laid out for the window; none of it scrolls. */
+export function ClassStage({
+  lead,
+  mirror,
+  view,
+  place,
+  news,
+  sheet,
+  asking,
+  controls,
+}: ClassStageProps) {
+  const t = useTokens();
+  const window = useWindowDimensions();
+  const larger = useAppSelector((state) => state.device.larger);
+  const sizes = stageSizes(window.width, window.height, larger);
+  const { shape, edgeX, edgeY } = sizes;
+  const figure = figureBeside(sizes);
+  const running = lead.clockMs !== null;
+  const { placeMs, countInMs, wallTime } = place;
+  const ends = new Date(wallTime.getTime() + view.remainingMs + countInMs);
+  const inner = window.width - 2 * edgeX;
+  const cover = coverOf(running, countInMs, view, placeMs);
+  const low = shape === 'low';
+  const side = low ? 176 + 12 : 0;
+  const foot = (
+    <Foot
+      view={view}
+      score={ledOf(lead).score}
+      placeMs={placeMs}
+      ends={ends}
+      sizes={sizes}
+      width={inner - side - (low ? window.width * 0.32 + 12 : 0)}
+    />
+  );
+  const stage = (
+    <View style={styles.stage}>
+      <Stage view={view} cover={cover} mirror={mirror} sizes={sizes} />
+      {asking}
+      {sheet}
+    </View>
+  );
+  const words = (width: number) => (
+    <NowWords view={view} sizes={sizes} width={width} status={news} />
+  );
+  const lanes = (width: number) =>
+    view.lanes.length > 0 && (
+      <NowLanes lanes={view.lanes} sizes={sizes} mirror={mirror} width={width} />
+    );
+  const page = { paddingHorizontal: edgeX, paddingVertical: edgeY, backgroundColor: t.sheet };
+  if (low) {
+    const column = window.width * 0.32;
+    return (
+      <View role="main" style={[styles.page, styles.across, page]}>
+        <View style={[styles.left, { width: column }]}>
+          {words(column)}
+          {lanes(column)}
+          <FillingFigure view={view} mirror={mirror} />
+        </View>
+        <View style={styles.middle}>
+          {stage}
+          {foot}
+        </View>
+        {controls(shape)}
+      </View>
+    );
+  }
+  const broad = shape === 'wide' || shape === 'wall';
+  if (broad) {
+    const column = inner * 0.22;
+    return (
+      <View role="main" style={[styles.page, page]}>
+        {words(inner)}
+        <View style={styles.broad}>
+          <View style={[styles.picture, { width: inner * 0.27 }]}>
+            <FillingFigure view={view} mirror={mirror} />
+          </View>
+          {stage}
+          {view.lanes.length > 0 && (
+            <View style={{ width: column, justifyContent: 'center' }}>{lanes(column)}</View>
+          )}
+        </View>
+        {foot}
+        {controls(shape)}
+      </View>
+    );
+  }
+  return (
+    <View role="main" style={[styles.page, page]}>
+      <View style={styles.top}>
+        <View style={styles.words}>{words(inner - figure.width - 8)}</View>
+        <NowFigure view={view} mirror={mirror} {...figure} />
+      </View>
+      {lanes(inner)}
+      {stage}
+      {foot}
+      {controls(shape)}
+    </View>
+  );
+}
+
+/** Held, or about to go on: nobody works, and the panels say so. */
+function coverOf(
+  running: boolean,
+  countInMs: number,
+  view: LeadView,
+  placeMs: number,
+): Cover | undefined {
+  if (!running) {
+    const wayOut = view.wayOut === '' ? '' : LEAD.wayOut(view.wayOut);
+    return { title: LEAD.held, words: wayOut || LEAD.heldAt(printClock(placeMs)) };
+  }
+  if (countInMs <= 0) return undefined;
+  return { title: `${LEAD.goingOn} ${Math.ceil(countInMs / 1000)}`, words: view.name };
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, minHeight: 0, overflow: 'hidden', gap: 6 },
+  across: { flexDirection: 'row', gap: 12 },
+  left: { gap: 6, minHeight: 0, overflow: 'hidden' },
+  middle: { flex: 1, minWidth: 0, gap: 4 },
+  broad: { flex: 1, minHeight: 0, flexDirection: 'row', gap: 16 },
+  picture: { minHeight: 0 },
+  words: { flex: 1, minWidth: 0 },
+  top: { flexDirection: 'row', gap: 8 },
+  stage: { flex: 1, minHeight: 0, minWidth: 0 },
+});

@@ -1,0 +1,107 @@
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Target, useTokens } from '@/design';
+import { keepAwake } from '@/platform/wake-lock';
+import {
+  follow,
+  ledOf,
+  scriptOfLead,
+  steer,
+  useAppDispatch,
+  useAppSelector,
+  type LeadInProgress,
+} from '@/state';
+import { ClassStage } from './class-stage';
+import { Controls } from './controls';
+import { KeySheet } from './key-sheet';
+import { LEAD } from './strings';
+import { useCaptions } from './use-captions';
+import { useLeadKeys } from './use-lead-keys';
+import { useNews } from './use-news';
+import { usePlace } from './use-place';
+import { viewAt } from './view';
+
+/** A second window: shows the class that another window leads, and may steer it. */
+export function WallScreen() {
+  const t = useTokens();
+  const dispatch = useAppDispatch();
+  const followed = useAppSelector((state) => state.lead.followed);
+  useEffect(() => dispatch(follow()), [dispatch]);
+  useEffect(() => keepAwake(), []);
+  useEffect(() => {
+    document.title = `${LEAD.wall} · Hushed Willow`;
+  }, []);
+  const begun = followed && (followed.lead.clockMs !== null || followed.lead.ledMs > 0);
+  if (followed && begun) return <Following current={followed} />;
+  return (
+    <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
+      <Text variant="headlineMedium" role="heading" aria-level={1} style={styles.text}>
+        {followed ? followed.lead.routine.title : LEAD.wallNothing}
+      </Text>
+      <Text variant="titleMedium" style={[styles.text, { color: t.quiet }]}>
+        {followed ? LEAD.wallSoon : LEAD.wallHint}
+      </Text>
+    </View>
+  );
+}
+
+function Following({ current: { lead } }: { readonly current: LeadInProgress }) {
+  const dispatch = useAppDispatch();
+  const shared = useAppSelector((state) => state.device.mirror);
+  // A wall that faces the room may want it the other way round than the laptop.
+  const [turned, setTurned] = useState(false);
+  const [steers, setSteers] = useState(false);
+  const [keys, setKeys] = useState(false);
+  const [news, tell] = useNews();
+  const led = ledOf(lead);
+  const place = usePlace(lead);
+  const view = viewAt(led, scriptOfLead(lead), place.placeMs, useCaptions(led.routine));
+  const running = lead.clockMs !== null;
+  useLeadKeys((key) => {
+    if (key === 'mirror') setTurned(!turned);
+    else if (key === 'keys') setKeys(!keys);
+    else if (key === 'more') setSteers(!steers);
+    else if (key === 'hold') dispatch(steer(running ? 'hold' : 'go'));
+    else if (key === 'back' || key === 'on' || key === 'happened') dispatch(steer(key));
+    else if (key === 'finish') setKeys(false);
+    else if (view?.whyNot[key] === '') dispatch(steer(key));
+    else tell(view?.whyNot[key] ?? '');
+    return true;
+  });
+  if (!view) return null;
+  return (
+    <ClassStage
+      lead={lead}
+      mirror={shared !== turned}
+      view={view}
+      place={place}
+      news={news}
+      sheet={keys ? <KeySheet onClose={() => setKeys(false)} /> : undefined}
+      controls={(shape) =>
+        steers ? (
+          <Controls
+            shape={shape}
+            running={running}
+            whyNot={view.whyNot}
+            open
+            onDeed={(deed) => dispatch(steer(deed))}
+            onWhyNot={tell}
+            onHappened={() => dispatch(steer('happened'))}
+            onMore={() => setSteers(false)}
+          />
+        ) : (
+          <View style={styles.steer}>
+            <Target label={LEAD.steer} look="plain" onPress={() => setSteers(true)} />
+          </View>
+        )
+      }
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, alignItems: 'center', justifyContent: 'center', gap: 16, padding: 24 },
+  text: { textAlign: 'center' },
+  steer: { alignItems: 'flex-end' },
+});
