@@ -10,11 +10,15 @@ const TARGETS = {
   bench: { entry: 'tools/bench/main.ts', out: 'dist/tools/bench.mjs' },
   firstLoad: { entry: 'tools/bench/first-load.ts', out: 'dist/tools/first-load.mjs' },
   edits: { entry: 'tools/bench/edits.ts', out: 'dist/tools/edits.mjs' },
+  lead: { entry: 'tools/bench/lead.ts', out: 'dist/tools/lead.mjs' },
   figures: { entry: 'tools/bench/figures.ts', out: 'dist/tools/figures.mjs' },
   poses: { entry: 'tools/poses/main.ts', out: 'dist/tools/poses.mjs' },
   shots: { entry: 'tools/shots/main.ts', out: 'dist/tools/shots.mjs' },
   compress: { entry: 'tools/compress.ts', out: 'dist/tools/compress.mjs' },
 };
+
+/** Packages stay outside; the command line carries its few with it, and so does what reads the core whole. */
+const CARRIES = { cli: {}, lead: { external: ['@playwright/test'] } };
 
 export async function bundle(name) {
   const target = TARGETS[name];
@@ -30,8 +34,7 @@ export async function bundle(name) {
     mainFields: ['module', 'main'],
     tsconfig: join(root, 'tsconfig.json'),
     logLevel: 'warning',
-    // Packages of the server stay outside; the command line carries its few with it.
-    ...(name === 'cli' ? {} : { packages: 'external' }),
+    ...(CARRIES[name] ?? { packages: 'external' }),
   });
   return dirname(join(root, target.out));
 }
