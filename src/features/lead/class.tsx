@@ -18,6 +18,7 @@ import {
   ledOf,
   runThrough,
   scriptOfLead,
+  soundState,
   useAppDispatch,
   useAppSelector,
   type LeadInProgress,
@@ -50,7 +51,6 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
   const led = ledOf(lead);
   const findings = useFindings(lead.routine);
   const begun = lead.clockMs !== null || lead.ledMs > 0 || lead.fromMs > 0;
-  useEffect(() => keepAwake(), []);
   useEffect(() => (begun ? askBeforeLeaving() : undefined), [begun]);
   useEffect(() => {
     document.title = `${lead.routine.title} · Hushed Willow`;
@@ -87,6 +87,14 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
   const device = useAppSelector((state) => state.device);
   const [over, setOver] = useState<Over>();
   const [news, tell] = useNews();
+  useEffect(() => keepAwake(() => tell(LEAD.mayDim)), [tell]);
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      const sound = dispatch(soundState());
+      if (device.chimes && sound !== 'ready') tell(LEAD.noSound[sound]);
+    }, SOUND_BY_MS);
+    return () => clearTimeout(timer);
+  }, [dispatch, device.chimes, tell]);
   // The skip that is asked about; its number, since there may be several.
   const [asked, setAsked] = useState<number>();
   useEffect(() => {
@@ -222,6 +230,9 @@ function WhyLeft({ onWhy }: { readonly onWhy: (why: SkipWhy) => void }) {
     </View>
   );
 }
+
+/** By then a browser has let sound through, or does not. */
+const SOUND_BY_MS = 1500;
 
 /** Long enough to tap, short enough not to be in the way. */
 const WHY_MS = 10_000;

@@ -16,6 +16,8 @@ export interface Counted {
     /** "of 8", "last one". */
     readonly of: string;
   };
+  /** Whether `detail` says how the breath goes. */
+  readonly breathes?: true;
   /** Pressing into a stretch, or easing after it. */
   readonly effort?: 'press' | 'ease';
 }
@@ -58,7 +60,7 @@ export function countedAt(
   const breath = breathOf(dose, pace);
   if (breath) {
     const phase = phaseAt(breath, since);
-    return { detail: join(LEAD[phase.does], set), swell: phase.swell, count };
+    return { detail: join(LEAD[phase.does], set), swell: phase.swell, count, breathes: true };
   }
   const hold = segment.marks.find(
     ({ kind, atMs, ms = 0 }) => kind === 'held' && atMs <= placeMs && placeMs < atMs + ms,

@@ -79,7 +79,7 @@ export function NowWords({ view, sizes, width, status }: WordsProps) {
 const sized = (fontSize: number) => ({ fontSize, lineHeight: fontSize * 1.28 });
 
 interface FigureProps {
-  readonly view: LeadView;
+  readonly view: Pick<LeadView, 'figure' | 'way'>;
   readonly mirror: boolean;
 }
 
@@ -128,7 +128,9 @@ export function NowLanes({ lanes, sizes, mirror, width }: LanesProps) {
       {lanes.map(({ title, name, cue, figure }) => (
         <View key={title} style={broad ? styles.card : styles.lane}>
           {broad && figure && (
-            <Figure {...figure} mirror={mirror} width={width} height={Math.min(150, width * 0.5)} />
+            <View style={[styles.small, { width, maxHeight: Math.min(150, width * 0.5) }]}>
+              <FillingFigure view={{ figure, way: undefined }} mirror={mirror} />
+            </View>
           )}
           <Text style={[styles.text, sized(size), styles.shrinks]}>
             <Text style={[styles.text, sized(size), styles.bold]}>{title}: </Text>
@@ -150,9 +152,10 @@ const styles = StyleSheet.create({
   text: { fontFamily: SANS },
   bold: { fontWeight: '700' },
   shrinks: { flexShrink: 1 },
-  column: { gap: 12, justifyContent: 'center', flexShrink: 1, minHeight: 0, overflow: 'hidden' },
+  column: { gap: 12, justifyContent: 'center', flex: 1, minHeight: 0, overflow: 'hidden' },
   rows: { gap: 2 },
   filling: { flex: 1, minHeight: 0, alignSelf: 'stretch', overflow: 'hidden' },
-  card: { gap: 4, minHeight: 0 },
+  card: { gap: 4, minHeight: 0, flexShrink: 1 },
+  small: { flexGrow: 1, flexShrink: 1, flexBasis: 150, minHeight: 0, flexDirection: 'row' },
   lane: { flexDirection: 'row', alignItems: 'center', gap: 8 },
 });

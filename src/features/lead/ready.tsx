@@ -142,8 +142,8 @@ export function Ready({
           <Text variant="titleMedium" role="heading" aria-level={2} style={{ color: t.clay }}>
             {LEAD.stops(count)}
           </Text>
-          {stops.slice(0, MOST_SHOWN).map((stop) => (
-            <Text key={`${stop.id} ${stop.itemId}`} variant="bodyLarge">
+          {stops.slice(0, MOST_SHOWN).map((stop, i) => (
+            <Text key={`${i} ${stop.id} ${stop.itemId}`} variant="bodyLarge">
               {[movesOf(routine, stop), findingWhat(stop)].filter(Boolean).join(': ')}
             </Text>
           ))}

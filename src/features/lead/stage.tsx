@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import { withCapital } from '@/core/common';
 import { SANS, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
 import { fitted } from './fit';
@@ -133,12 +134,15 @@ function Covered({ title, words, sizes, width, height }: Cover & Room & Pick<Sta
 
 /** What stands in the panel that works: what is counted is what is large. */
 function shownIn(view: LeadView) {
-  const { count, detail, effort, heading, leftMs, ofMs, swell, working } = view;
+  const { breathes, count, detail, effort, leftMs, ofMs, sides, swell, working } = view;
+  // Where both sides breathe, the breath is what there is to know.
+  const leads = breathes && !sides;
+  const heading = leads ? withCapital(detail) : view.heading;
   const seconds = secondsShown(leftMs);
   const large = count ? String(count.n) : seconds;
   const timed = working ? LEAD.of(timeWords(ofMs)) : '';
   const under = count ? `${count.of} · ${LEAD.secondsLeft(seconds)}` : timed;
-  return { heading, large, sub: detail, under, swell, effort };
+  return { heading, large, sub: leads ? '' : detail, under, swell, effort };
 }
 
 function SidePanel({
@@ -287,7 +291,8 @@ function Panel({
             effort={effort}
           />
         )}
-        {beside ? <View style={styles.aside}>{words}</View> : sub !== '' ? words[1] : words[0]}
+        {beside && words.length > 0 && <View style={styles.aside}>{words}</View>}
+        {!beside && (sub !== '' ? words[1] : words[0])}
       </View>
     </View>
   );

@@ -97,6 +97,11 @@ export const LEAD = {
     { value: '1', text: 'as usual' },
     { value: '1.2', text: 'faster' },
   ] as const,
+  noSound: {
+    asleep: 'No sound yet: press anything here, and the browser lets it through.',
+    none: 'No sound from this device: what is said stands here instead.',
+  },
+  mayDim: 'This browser lets the screen go dark. Set the device to stay on for the class.',
   asleepNow: 'Sound is off until you press something here.',
   wall: 'Screen for the wall',
   wallOpen: 'Open a screen for the wall',

@@ -387,7 +387,7 @@ function workWords(routine: Routine, work: Segment): NextView {
   const side = work.side === 'left' || work.side === 'right' ? work.side : undefined;
   const { dose } = item ? itemInForce(item, routine) : {};
   const amount = dose ? doseWords({ dose: untold(dose), sides: { way: 'both' } }) : '';
-  if (!side) return { name: amount, more: '' };
+  if (!side) return { name: amount.replace(/^for /, ''), more: '' };
   return { name: limbOf(catalogueFor(routine), work, side), more: amount };
 }
 

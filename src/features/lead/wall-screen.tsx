@@ -28,7 +28,7 @@ export function WallScreen() {
   const dispatch = useAppDispatch();
   const followed = useAppSelector((state) => state.lead.followed);
   useEffect(() => dispatch(follow()), [dispatch]);
-  useEffect(() => keepAwake(), []);
+  useEffect(() => keepAwake(() => undefined), []);
   useEffect(() => {
     document.title = `${LEAD.wall} · Hushed Willow`;
   }, []);
