@@ -67,3 +67,29 @@ for (const [name, title, width, height] of CLASSES) {
     await expect(page.getByRole('radio', { name: 'Too hard' }).first()).toBeChecked();
   });
 }
+
+test('a rehearsal is tapped through, and becomes a draft with its real times', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-03-05T10:00:00') });
+  await openDemo(page);
+  await openRoutine(page, 'Signal box reset');
+  await page.clock.runFor(1000);
+  await page.getByRole('button', { name: 'Lead', exact: true }).click();
+  await page.clock.runFor(1000);
+  await page.getByRole('button', { name: 'Rehearse by tapping' }).click();
+  await page.clock.pauseAt(new Date('2026-03-05T10:30:00'));
+  await page.getByRole('button', { name: 'Begin' }).click();
+  // Set-up in 7 s, a minute's march in 45 s, and so on by key.
+  for (const seconds of [7, 45, 3, 8]) {
+    await page.clock.fastForward(seconds * 1000);
+    await page.keyboard.press('PageDown');
+  }
+  await page.keyboard.press('PageUp');
+  await page.getByRole('button', { name: 'Enough' }).click();
+  await expect(page.getByText(/^(by turns: )?45 s, planned /)).toBeVisible();
+  await page.getByRole('button', { name: 'Make a draft with these times' }).click();
+  await page.clock.runFor(1000);
+  await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue(
+    'Signal box reset (rehearsed)',
+  );
+  await expect(page.getByRole('button', { name: /^Seated march, .*for 45 s/ })).toBeVisible();
+});

@@ -1,6 +1,8 @@
+import type { PaceChanges } from '@/core/body';
 import {
   isoWithOffset,
   routineIdSchema,
+  type GroupName,
   type MoveId,
   type NewId,
   type RoutineId,
@@ -217,5 +219,17 @@ export function letGo(notice: Extract<Notice, { kind: 'set-aside' }>): AppThunk<
   return async (dispatch, _, { store }) => {
     await store.remove([notice.key]);
     dispatch(noticeClosed(notice));
+  };
+}
+
+/** Lays measured times over the pace of every routine of a group; how many there are. */
+export function paceTaken(group: GroupName, changes: PaceChanges): AppThunk<number> {
+  return (dispatch, getState) => {
+    const own = Object.values(getState().routines).filter(({ routine }) => routine.group === group);
+    for (const { routine } of own) {
+      const change = changeHeader(routine, { pace: { ...routine.pace, ...changes } });
+      dispatch(routineChanged({ id: routine.id, change }));
+    }
+    return own.length;
   };
 }

@@ -3,6 +3,7 @@ export {
   bringIn,
   bringMovesIn,
   createRoutine,
+  paceTaken,
   deleteRoutine,
   dropDraft,
   dropUntouched,

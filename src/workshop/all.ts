@@ -4,7 +4,7 @@ import * as work from '@/state';
 export { BringInScreen } from '@/features/bring-in';
 export { BinScreen } from '@/features/bin';
 export { BuilderScreen } from '@/features/builder';
-export { LeadScreen, WallScreen } from '@/features/lead';
+export { LeadScreen, RehearseScreen, WallScreen } from '@/features/lead';
 export { ChooseAMove, MovePage, MovesScreen } from '@/features/moves';
 export { PrintScreen } from '@/features/print';
 export { RecordScreen, RunScreen } from '@/features/record';

@@ -18,6 +18,15 @@ export {
   type Lead,
   type LeadAction,
 } from './lead/lead';
+export {
+  draftOf,
+  measured,
+  paceMeasured,
+  sheetOf,
+  stagesOf,
+  type MeasuredStage,
+  type RehearsalStage,
+} from './rehearsal/rehearsal';
 export { runThroughOf, type RunThrough } from './lead/run-through';
 export { onsetsOf, type Onset, type Tone } from './lead/onsets';
 export { LEAD_MIGRATIONS, LEAD_VERSION, keptLeadSchema, type KeptLead } from './lead/schema';

@@ -152,10 +152,11 @@ export function WaitingForStart({ title, startMs, time, width, onNow, onBack }: 
 interface RunThroughProps {
   readonly routine: Routine;
   readonly onRun: (how: RunThrough) => void;
+  readonly onRehearse: () => void;
 }
 
 /** Going through it alone, before the room is there. */
-export function RunThroughFirst({ routine, onRun }: RunThroughProps) {
+export function RunThroughFirst({ routine, onRun, onRehearse }: RunThroughProps) {
   const t = useTokens();
   const [open, setOpen] = useState(false);
   const [short, setShort] = useState(true);
@@ -181,6 +182,7 @@ export function RunThroughFirst({ routine, onRun }: RunThroughProps) {
           expanded={open}
           onPress={() => setOpen(!open)}
         />
+        <Target label={LEAD.rehearse} onPress={onRehearse} />
       </View>
       {open && (
         <View style={styles.rows}>

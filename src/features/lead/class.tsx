@@ -75,6 +75,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
           dispatch(act('go'));
         }}
         onRun={(how) => dispatch(runThrough(how))}
+        onRehearse={() => router.replace(`/rehearse/${lead.routine.id}`)}
         onLeave={() => router.replace(`/routine/${lead.routine.id}`)}
       />
     </View>

@@ -1,2 +1,3 @@
 export { LeadScreen } from './lead-screen';
 export { WallScreen } from './wall-screen';
+export { RehearseScreen } from './rehearse-screen';

@@ -30,6 +30,7 @@ function show(checks: 'looking' | 'done' | 'failed', found: typeof stops = []) {
           checks={checks}
           stops={found}
           onDecided={() => undefined}
+          onRehearse={() => undefined}
           onRun={(how) => ran.push(how)}
           onStart={(passed) => started.push(passed)}
           onLeave={() => undefined}

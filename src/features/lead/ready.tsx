@@ -41,6 +41,7 @@ interface ReadyProps {
   /** What was chosen and led past, ahead of a start that comes by itself. */
   readonly onDecided: (passedStops: number, choices: Choices) => void;
   readonly onRun: (how: RunThrough) => void;
+  readonly onRehearse: () => void;
   readonly onLeave: () => void;
 }
 
@@ -62,6 +63,7 @@ export function Ready({
   onStart,
   onDecided,
   onRun,
+  onRehearse,
   onLeave,
 }: ReadyProps) {
   const t = useTokens();
@@ -196,7 +198,7 @@ export function Ready({
       </View>
       {sound && <SoundSettings />}
       {signs && <StopSignTiers />}
-      <RunThroughFirst routine={routine} onRun={onRun} />
+      <RunThroughFirst routine={routine} onRun={onRun} onRehearse={onRehearse} />
     </ScrollView>
   );
 }

@@ -75,6 +75,7 @@ export const LEAD = {
   startNow: 'Start now',
   notYet: 'Back',
   runThrough: 'Run through it first',
+  rehearse: 'Rehearse by tapping',
   runThroughHint: 'A run-through leaves no record.',
   runShort: 'Two of each, on each side',
   runSilent: 'Without talk',

@@ -1,0 +1,27 @@
+export const REHEARSE = {
+  title: (title: string) => `Rehearse: ${title}`,
+  empty: 'There is nothing in this routine to rehearse yet.',
+  hint: 'Do it your own way, and tap at each change.',
+  begin: 'Begin',
+  tap: (next: string) => `Tap: now ${next}`,
+  end: 'Tap: that was the last',
+  back: 'Back one tap',
+  done: 'Enough',
+  of: (n: number, of: number) => `${n} of ${of}`,
+  planned: (time: string) => `planned ${time}`,
+  beside: (real: string, planned: string) => `${real}, planned ${planned}`,
+  makeDraft: 'Make a draft with these times',
+  draftTitle: (title: string) => `${title} (rehearsed)`.slice(-120),
+  takePace: (group: string) => `Take these ways and set-ups for all routines of ${group}`,
+  paceTaken: (count: number, group: string) =>
+    `${count === 1 ? 'One routine' : `${count} routines`} of ${group} now ${count === 1 ? 'takes' : 'take'} these times. Undo it in each where it does not fit.`,
+  again: 'Once more',
+  kinds: {
+    way: 'The way there',
+    'set-up': 'Getting ready',
+    work: 'Work',
+    switch: 'Switching sides',
+    rest: 'Between',
+  },
+  sides: { left: 'left', right: 'right', both: '', alternating: 'by turns' },
+} as const;
