@@ -21,6 +21,8 @@ interface TargetProps {
   readonly keyName?: string;
   readonly colour?: string;
   readonly height?: number;
+  /** The label's letters, where they are to be read from further away. */
+  readonly letters?: number;
   /** Where the label stands; in the middle where it is left out. */
   readonly align?: 'start';
   readonly style?: ViewStyle;
@@ -41,6 +43,7 @@ export function Target({
   keyName,
   colour,
   height = TARGET,
+  letters,
   align,
   style,
 }: TargetProps) {
@@ -72,7 +75,12 @@ export function Target({
       )}
       <Text
         variant="labelLarge"
-        style={[styles.label, align && styles.labelAtStart, { color: ink }]}
+        style={[
+          styles.label,
+          align && styles.labelAtStart,
+          letters !== undefined && { fontSize: letters, lineHeight: letters * 1.3 },
+          { color: ink },
+        ]}
       >
         {label}
       </Text>

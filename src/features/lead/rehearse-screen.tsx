@@ -136,6 +136,7 @@ function Tapping({ stage, next, sinceMs, at, of, onTap, onBack, onDone }: Tappin
       <Target
         label={!begun ? REHEARSE.begin : next ? REHEARSE.tap(stageWords(next)) : REHEARSE.end}
         look="filled"
+        letters={Math.max(22, size * 0.6)}
         style={styles.place}
         onPress={onTap}
       />
