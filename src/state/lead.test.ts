@@ -212,9 +212,8 @@ describe('nothing is late, and nothing is early', () => {
     );
   });
 
-  const action = fc.constantFrom('hold', 'go', 'back', 'on', 'extend') as fc.Arbitrary<
-    Parameters<typeof act>[0]
-  >;
+  const all = ['hold', 'go', 'back', 'on', 'extend', 'again', 'ease', 'settle'] as const;
+  const action = fc.constantFrom(...all) as fc.Arbitrary<Parameters<typeof act>[0]>;
   const deeds = fc.array(fc.tuple(fc.integer({ min: 1, max: 40_000 }), action), { maxLength: 14 });
   const someDemo = fc.constantFrom('signal-box-reset', 'thursday-chair-circle');
 

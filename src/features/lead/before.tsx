@@ -6,7 +6,7 @@ import { printClock, type ItemId } from '@/core/common';
 import { laneValues, plainLane } from '@/core/people';
 import { itemInForce, itemsInOrder, lanesOf, type Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
-import { Choices, FieldWithProblem, SANS, Target, useTokens } from '@/design';
+import { Choices, FieldWithProblem, SANS, Target, Toggle, useTokens } from '@/design';
 import { readClock, startIn, trySound, useAppDispatch } from '@/state';
 import { listWords } from '@/words/findings';
 import { GROUP_TITLES, laneTitle } from '@/words/names';
@@ -163,16 +163,6 @@ export function RunThroughFirst({ routine, onRun, onRehearse }: RunThroughProps)
   const [silent, setSilent] = useState(true);
   const items = itemsInOrder(routine);
   const [from, setFrom] = useState<ItemId | undefined>(items[0]?.id);
-  const toggle = (label: string, on: boolean, set: (on: boolean) => void) => (
-    <Target
-      label={label}
-      look="plain"
-      role="switch"
-      icon={on ? 'check' : 'close'}
-      checked={on}
-      onPress={() => set(!on)}
-    />
-  );
   return (
     <View style={styles.rows}>
       <View style={styles.row}>
@@ -187,8 +177,8 @@ export function RunThroughFirst({ routine, onRun, onRehearse }: RunThroughProps)
       {open && (
         <View style={styles.rows}>
           <View style={styles.row}>
-            {toggle(LEAD.runShort, short, setShort)}
-            {toggle(LEAD.runSilent, silent, setSilent)}
+            <Toggle label={LEAD.runShort} on={short} onPress={() => setShort(!short)} />
+            <Toggle label={LEAD.runSilent} on={silent} onPress={() => setSilent(!silent)} />
           </View>
           <Choices
             label={LEAD.runFrom}

@@ -1,7 +1,7 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { LANE_NAMES, laneSaid, plainLane, type LaneName } from '@/core/people';
-import { Target, useTokens } from '@/design';
+import { Target, Toggle, useTokens } from '@/design';
 import type { PlainDeed } from '@/state';
 import { laneTitle } from '@/words/names';
 import { openWindow } from '@/platform/page';
@@ -87,13 +87,10 @@ function Lanes({ lanes, onLanes }: Pick<MoreSheetProps, 'lanes' | 'onLanes'>) {
       {[...lanes, ...rest].map((name) => {
         const on = lanes.includes(name);
         return (
-          <Target
+          <Toggle
             key={laneSaid(name)}
-            role="switch"
             label={laneTitle(name)}
-            look="plain"
-            icon={on ? 'check' : 'close'}
-            checked={on}
+            on={on}
             disabled={on && lanes.length === 1}
             onPress={() => onLanes(toggled(name))}
           />

@@ -15,7 +15,7 @@ import {
 import type { RunThrough } from '@/core/class';
 import type { PlacedFinding } from '@/core/judgement';
 import type { Score } from '@/core/timing';
-import { TARGET, Target, useTokens } from '@/design';
+import { TARGET, Target, Toggle, useTokens } from '@/design';
 import type { Findings } from '@/features/builder/findings';
 import { findingWhat, listWords } from '@/words/findings';
 import { GROUP_TITLES, doseWords } from '@/words/names';
@@ -150,14 +150,7 @@ export function Ready({
             </Text>
           ))}
           {more > 0 && <Text variant="bodyLarge">{LEAD.moreStops(more)}</Text>}
-          <Target
-            label={LEAD.passStops}
-            look="plain"
-            role="switch"
-            icon={passed ? 'check' : 'close'}
-            checked={passed}
-            onPress={() => setPassed(!passed)}
-          />
+          <Toggle label={LEAD.passStops} on={passed} onPress={() => setPassed(!passed)} />
         </View>
       )}
       <View style={styles.actions}>

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Choices, Target, useTokens } from '@/design';
+import { Choices, Toggle, useTokens } from '@/design';
 import {
   canBuzz,
   deviceSet,
@@ -23,18 +23,13 @@ export function SoundSettings() {
   const device = useAppSelector((state) => state.device);
   const isQuiet = !device.chimes && device.talk === 'quiet';
   const all = dispatch(voices());
-  const toggle = (label: string, on: boolean, press: () => void) => (
-    <Target
-      label={label}
-      look="plain"
-      role="switch"
-      icon={on ? 'check' : 'close'}
-      checked={on}
-      onPress={press}
+  const flag = (name: 'chimes' | 'mirror' | 'haptics' | 'larger') => (
+    <Toggle
+      label={LEAD[name]}
+      on={device[name]}
+      onPress={() => dispatch(deviceSet({ [name]: !device[name] }))}
     />
   );
-  const flag = (name: 'chimes' | 'mirror' | 'haptics' | 'larger') =>
-    toggle(LEAD[name], device[name], () => dispatch(deviceSet({ [name]: !device[name] })));
   return (
     <View style={styles.all}>
       {device.chimes && dispatch(soundState()) === 'asleep' && (
@@ -43,7 +38,11 @@ export function SoundSettings() {
         </Text>
       )}
       <View style={styles.row}>
-        {toggle(LEAD.quietMode, isQuiet, () => dispatch(deviceSet(isQuiet ? HEARD : QUIET)))}
+        <Toggle
+          label={LEAD.quietMode}
+          on={isQuiet}
+          onPress={() => dispatch(deviceSet(isQuiet ? HEARD : QUIET))}
+        />
         {flag('chimes')}
         {dispatch(canBuzz()) && flag('haptics')}
         {flag('mirror')}
