@@ -26,7 +26,7 @@ Sit to stand: sit to stands; sts; chair stands; stand ups; stand up sit down; si
 Standing side bend: side bends; side reach; side reaches; lateral bend; lateral stretch; side stretch; reach over; standing side stretch; side bend standing; crescent; half moon; lateral flexion
 Marching: march in place; marching in place; walk on the spot; walking on the spot; on the spot march; knee march; marches; standing marching; march to music; jog march; step on the spot; stepping on the spot; walking in place; march and clap; stomp; stomp feet; stomp the feet; march and lift knees
 Tandem stance: tandem; tandem balance; heel toe stance; heel toe stand; heel to toe balance; stand heel to toe; one foot in front of the other; tightrope stand; full tandem; heel-to-toe balance
-One-leg stance: balance on one leg; one leg balance; single leg balance; stand on one foot; one foot balance; flamingo; flamingo stand; sls; single leg standing; one foot stand; stork; tree pose; tree; one legged stand; balance on one foot; standing on one leg
+One-leg stance: single leg stand; single leg stands; one leg stands; balance on one leg; one leg balance; single leg balance; stand on one foot; one foot balance; flamingo; flamingo stand; sls; single leg standing; one foot stand; stork; tree pose; tree; one legged stand; balance on one foot; standing on one leg
 Knee lift with press: knee lift and press; knee up arms up; knee lifts with arms overhead
 Bridge: bridges; bridging; glute bridges; hip bridges; hip lifts; pelvic lift; hip raises; bottom lifts; bum lifts; hip thrust; lift the hips; shoulder bridge; back bridge
 Open book: open books; book opening; book openings; thoracic rotations; side lying rotation; side lying twist; windmill side lying; thoracic opener
@@ -68,7 +68,7 @@ Cross-legged round and lift: cross legged cat cow
 All-fours wave, bone by bone: segmental cat; segmental cat cow; spinal wave; spinal segmentation
 Standing turn: standing twists; standing twist; standing rotation; standing trunk rotation; trunk twists standing; waist twists; torso twists standing; standing trunk twist; twist standing; swing arms side to side; arm swings
 Seated turn, arm opening: seated open book; arm opening turn; seated windmill; seated thoracic rotation; open arm twist
-Seated side bend: side bend; side bends; seated side bends; seated side stretch; side stretch; seated side reach; side reach; side reaches; lateral flexion; seated lateral stretch; lateral stretch; side body stretch; reach over to the side; chair side bend; lean to the side; seated crescent; reach down to the floor at the side
+Seated side bend: reach up and over; reach up and over side stretch; up and over; side bend; side bends; seated side bends; seated side stretch; side stretch; seated side reach; side reach; side reaches; lateral flexion; seated lateral stretch; lateral stretch; side body stretch; reach over to the side; chair side bend; lean to the side; seated crescent; reach down to the floor at the side
 Cross-legged side bend: floor side bend; cross legged side stretch; mermaid; mermaid stretch
 Side bend in child's pose: child's pose side stretch; childs pose to each side; child pose with side reach
 All-fours look to the heels: tail wag; wag the tail; look at your hip on all fours
@@ -105,7 +105,7 @@ Ninety-ninety rock: 90/90; ninety ninety; 90 90 hips; 90-90 switches; hip switch
 Split-stance hip stretch: standing hip flexor; hip flexor standing; standing lunge stretch; standing hip stretch; runner's stretch; split stance stretch; hip flexor at the chair; standing psoas stretch; static lunge
 Half off the seat hip stretch: seated hip flexor stretch; seated lunge; chair hip flexor stretch; seated hip flexor
 Bed-edge hip stretch: leg off the bed
-Standing front-thigh stretch: quad stretch; quads; quads stretch; thigh stretch; front of thigh stretch; standing quad; standing quad stretch; quad stretch standing; heel to bottom; heel to bum stretch; foot to bottom; standing thigh stretch; quadriceps stretch; quadricep stretch
+Standing front-thigh stretch: quad stretch holding on; quad stretch holding the chair; standing quad stretch holding the chair; quad stretch; quads; quads stretch; thigh stretch; front of thigh stretch; standing quad; standing quad stretch; quad stretch standing; heel to bottom; heel to bum stretch; foot to bottom; standing thigh stretch; quadriceps stretch; quadricep stretch
 Side-lying front-thigh stretch: quad stretch lying; lying quad stretch; side lying quads
 Front-thigh stretch at the chair: quad stretch foot on chair; chair quad stretch
 Seated forward rest: seated forward bend; forward bend; seated forward fold; forward fold; chair forward fold; ragdoll; rag doll; seated rag doll; hang forward; fold forward; flop forward; forward fold in chair; bend forward; seated fold; chair child's pose; lower back stretch; low back stretch; back stretch forward; seated child's pose
@@ -114,7 +114,7 @@ Seated knee hold and turn: seated knee cross stretch; cross leg twist; knee to o
 Foot-on-block fold: standing forward fold; standing hamstring stretch; hamstring stretch standing; toe touch standing; foot on step hamstring stretch
 Wall calf stretch: calf stretch; calves; calf stretches; calf stretch at the wall; standing calf stretch; gastroc; gastroc stretch; calf wall stretch; wall stretch calf; heel down stretch; runner's calf stretch; calf stretch straight leg
 Bent-knee calf: soleus; soleus stretch; bent knee calf stretch; achilles stretch; calf stretch bent knee; lower calf
-Heel raises: calf raises; heel lifts; calf lifts; tip toes; tiptoes; tip toe raises; toe stands; up on toes; rise onto toes; raise the heels; on your toes; double heel raise; stand on tiptoe; go up on your toes; calf rises; heel raises standing; releve; releves; toe rises
+Heel raises: heel raises at the chair; heel raises holding the chair; heel raises behind the chair; calf raises at the chair; calf raises holding the chair; calf raises; heel lifts; calf lifts; tip toes; tiptoes; tip toe raises; toe stands; up on toes; rise onto toes; raise the heels; on your toes; double heel raise; stand on tiptoe; go up on your toes; calf rises; heel raises standing; releve; releves; toe rises
 Toe raises: toe raise; toe lifts; lift toes; dorsiflexion; toes up; standing toe raises; heel rocks; shin lifts; standing toe lifts
 Ankle circles: ankle rolls; ankle rotations; foot circles; circle the ankles; ankle circle; feet circles; roll the ankles; ankles; rotate ankles; circle your feet; ankle circles both ways
 Toe-heel walk, seated: toe heel walk; inch worm feet; walk toes and heels; caterpillar feet
@@ -167,7 +167,7 @@ Hip circles at the chair: hip circles; circle the hips; hula hips; hula hoop; hu
 Leg out and in: side taps; tap out and in; toe taps side; tap to the side; side toe taps; side tap; leg out and together
 Up, out, back and down: leg clock; clock taps; round the clock; clock reach; clock steps
 Heel-to-toe line walk: heel to toe walk; heel to toe walking; heel toe walk; heel-toe walk; heel-toe walking; tandem walking; tandem gait; walk heel to toe; walk a line; line walking; tightrope; tightrope walking; walk the line; heel to toe steps; balance walk; beam walk
-Sideways steps: side steps; sidesteps; side stepping; side step; sideways walking; sidestepping; sideways walk; lateral steps; step to the side; grapevine; grapevines; crab walk; side to side steps; step touch; step touches; step together; lateral walks; side shuffles; sidewalk; side steps with arms; step side to side; touch steps; box step; square step; step and touch
+Sideways steps: side steps holding the chair; side steps holding on; side steps along the counter; side steps; sidesteps; side stepping; side step; sideways walking; sidestepping; sideways walk; lateral steps; step to the side; grapevine; grapevines; crab walk; side to side steps; step touch; step touches; step together; lateral walks; side shuffles; sidewalk; side steps with arms; step side to side; touch steps; box step; square step; step and touch
 Backward walk: walk backwards; backward walking; backwards walking; walking backwards; retro walk; backwards steps; step backwards; walk back
 Heel walk, toe walk: heel walks; toe walks; heel walking; toe walking; walk on heels; walk on toes; walking on tiptoes; tip toe walk; tiptoe walking; walk on tiptoes; heel walks and toe walks
 Figure of eight: figure eight walk; figure of 8; figure 8 walk; walk a figure of eight; figure of eights; figure eights; walk round two chairs
