@@ -40,7 +40,7 @@ const EARS = `(() => {
 
 /** How late a bare timer is in a worker that does nothing else. */
 const BARE = `(() => {
-  const own = 'const t=performance.now();let k=0;const late=[];setInterval(()=>{k++;late.push(performance.now()-t-k*${BARE_MS})},${BARE_MS});onmessage=()=>postMessage(late)';
+  const own = 'const late=[];let due=performance.now()+${BARE_MS};const wait=()=>setTimeout(()=>{const now=performance.now();late.push(now-due);while(due<=now)due+=${BARE_MS};wait()},Math.max(0,due-performance.now()));wait();onmessage=()=>postMessage(late)';
   const worker = new Worker(URL.createObjectURL(new Blob([own], { type: 'text/javascript' })));
   window.late = () => new Promise((done) => { worker.onmessage = ({ data }) => done(data); worker.postMessage(0); });
 })()`;
@@ -86,18 +86,20 @@ interface Heard {
   readonly says: readonly { readonly text: string; readonly at: number }[];
 }
 
-/** How far from its moment each of the heard was; what came in no order of the score is told. */
+/** How far each of the heard was from the moment that is nearest to it; how many there were is told apart. */
 function errorsOf(heard: readonly number[], planned: readonly number[]): readonly number[] {
-  let from = 0;
   return heard.map((at) => {
-    let best = from;
-    for (let i = from; i < Math.min(planned.length, from + 6); i++) {
-      if (Math.abs((planned[i] ?? 0) - at) < Math.abs((planned[best] ?? 0) - at)) best = i;
-    }
-    from = best + 1;
-    return at - (planned[best] ?? 0);
+    const errors = planned.map((own) => at - own);
+    return errors.reduce((best, one) => (Math.abs(one) < Math.abs(best) ? one : best), Infinity);
   });
 }
+
+/** Two chimes of one moment are one: they are heard together. */
+function apart(times: readonly number[]): readonly number[] {
+  return times.filter((at, i) => i === 0 || at - (times[i - 1] ?? 0) > TOGETHER_MS);
+}
+
+const TOGETHER_MS = 30;
 
 /** Leads real minutes, half of them with the page truly hidden, beside a bare timer of the same run. */
 async function measure(minutes: number, slowed: number): Promise<boolean> {
@@ -149,11 +151,10 @@ async function measure(minutes: number, slowed: number): Promise<boolean> {
     const bare = share(late.map(Math.abs), 0.99);
     console.log(`${minutes} minutes, slowed ${slowed} times; then the page was ${hidden}`);
     console.log(`bare timer of ${BARE_MS} ms in a worker: p99 ${bare.toFixed(1)} ms`);
-    const planned = (kind: 'tone' | 'say') => [
-      ...new Set(onsets.filter((one) => one.kind === kind).map(({ atMs }) => atMs)),
-    ];
+    const planned = (kind: 'tone' | 'say') =>
+      apart(onsets.filter((one) => one.kind === kind).map(({ atMs }) => atMs));
     for (const [name, kind, times] of [
-      ['chimes', 'tone', heard.chimes.map(({ at }) => at)],
+      ['chimes', 'tone', apart(heard.chimes.map(({ at }) => at))],
       ['cues', 'say', heard.says.map(({ at }) => at)],
     ] as const) {
       const errors = errorsOf(
