@@ -155,9 +155,9 @@ test('a bad file changes nothing and says where it is wrong', async ({ page }) =
   await expect(page.getByText(/Line 3, column 1: No move is called “Seated twits”/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add routine' })).toBeDisabled();
   await text.fill('{ "format": "hushed-willow-routine", "version": 1, "routine": {} }');
-  await expect(page.getByText(/routine\.title/)).toBeVisible();
+  await expect(page.getByText(/^The routine, at title: /)).toBeVisible();
   await text.fill('{ "format": oops }');
-  await expect(page.getByText(/from line 1, column 13 on/)).toBeVisible();
+  await expect(page.getByText(/at line 1, column 13/)).toBeVisible();
   await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByRole('link')).toHaveCount(DEMO_COUNT);
 });

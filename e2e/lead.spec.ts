@@ -156,6 +156,27 @@ test('eased, the other side again, left early with a reason, settled: all of it 
   await expect(page.getByText(/no time/)).toBeVisible();
 });
 
+test('a second window follows the class and steers it', async ({ page }) => {
+  await page.clock.runFor(10_000);
+  const wall = await page.context().newPage();
+  await wall.setViewportSize({ width: 1920, height: 1080 });
+  await wall.goto('/wall');
+  const heading = page.getByRole('heading', { level: 1 });
+  const shown = wall.getByRole('heading', { level: 1 });
+  await expect(shown).toHaveText(await heading.innerText());
+  await wall.keyboard.press('PageDown');
+  await expect(heading).toHaveText('Seated cat');
+  await expect(shown).toHaveText('Seated cat');
+  await wall.keyboard.press(' ');
+  await wall.clock.runFor(300);
+  await expect(wall.getByText('Held', { exact: true })).toBeVisible();
+  await page.clock.runFor(200);
+  await expect(page.getByText('Held', { exact: true })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Finish', exact: true }).click();
+  await expect(wall.getByText('No class is being led in this browser.')).toBeVisible();
+});
+
 const SIZES = {
   phone: [390, 844],
   'small phone': [320, 568],

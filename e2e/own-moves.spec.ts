@@ -172,7 +172,7 @@ test('own moves go out as a file and come back from it', async ({ page }) => {
 
   // A file that is wrong changes nothing and names the place.
   await box.fill(text.replace('"turn-way"', '"sideways"'));
-  await expect(page.getByText(/^moves\.0\.sideMeans: /)).toBeVisible();
+  await expect(page.getByText(/^Move 1, at sideMeans: /)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add routine' })).toBeDisabled();
   await box.fill(text.replace('"name": "Rail turn"', '"name": "Seated cat"'));
   await expect(page.getByText('Seated cat: “Seated cat” has this name already')).toBeVisible();

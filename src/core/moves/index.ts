@@ -44,7 +44,6 @@ export {
 export {
   LEAST_EASE_MS,
   USUAL_PRESS_MS,
-  USUAL_TEMPO,
   alternatingSetMs,
   amountOf,
   doseInForce,

@@ -51,6 +51,8 @@ describe('what the stage shows', () => {
       next: { name: 'turn left', more: 'hold 20 s' },
     });
     expect(at(6).heading).toBe('Starts in');
+    const { at: reps } = views('Seated cat: 3 reps, tempo 2-0-2, set-up "Ready."');
+    expect(reps(2).next.name).toBe('3 reps');
   });
 
   test('reps count up, and the last is named once', () => {

@@ -14,10 +14,8 @@ import { withCapital } from '@/core/common';
 import {
   doseInForce,
   moveById,
-  USUAL_TEMPO,
   ownDose,
   type Catalogue,
-  type Dose,
   type Move,
   type WrittenDose,
 } from '@/core/moves';
@@ -386,15 +384,13 @@ function workWords(routine: Routine, work: Segment): NextView {
   const item = itemsInOrder(routine).find(({ id }) => id === work.itemId);
   const side = work.side === 'left' || work.side === 'right' ? work.side : undefined;
   const { dose } = item ? itemInForce(item, routine) : {};
-  const amount = dose ? doseWords({ dose: untold(dose), sides: { way: 'both' } }) : '';
+  const amount = dose ? doseWords({ dose, sides: { way: 'both' } }).replace(TEMPO, '') : '';
   if (!side) return { name: amount.replace(/^for /, ''), more: '' };
   return { name: limbOf(catalogueFor(routine), work, side), more: amount };
 }
 
 /** How fast reps go is led, and not told ahead. */
-function untold(dose: Dose): Dose {
-  return dose.kind === 'reps' ? { ...dose, tempo: USUAL_TEMPO } : dose;
-}
+const TEMPO = /, \d+-\d+-\d+(?:-\d+)?/u;
 
 /** What comes after this: the work itself, the other side, or the next move with its way. */
 function nextOf(routine: Routine, score: Score, at: number): NextView {
