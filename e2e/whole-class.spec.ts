@@ -10,6 +10,8 @@ const STEP_MS = 5000;
 
 for (const [name, title, width, height] of CLASSES) {
   test(`led whole: ${name}`, async ({ page }) => {
+    // A whole class, looked at every five seconds of it.
+    test.slow();
     await page.setViewportSize({ width, height });
     await page.clock.install({ time: new Date('2026-03-05T10:00:00') });
     await openDemo(page);
