@@ -66,7 +66,8 @@ const heldClass = createSelector(
   ({ lead }: { lead: LeadState }) => lead.current,
   ({ lead }: { lead: LeadState }) => lead.others,
   (current, others): Readonly<Record<string, KeptLead>> => {
-    if (!current) return others;
+    // A run-through leaves nothing behind.
+    if (!current || current.lead.runThrough) return others;
     return { ...others, [current.runId]: heldLead(current) };
   },
 );

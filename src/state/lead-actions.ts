@@ -129,7 +129,8 @@ export function leaveLead(): AppThunk {
   return (dispatch, getState, { clock }) => {
     const lead = getState().lead.current?.lead;
     // The run that ended here has been shown: the next class begins afresh.
-    if (!lead || (lead.clockMs === null && lead.ledMs === 0)) dispatch(leadEnded(null));
+    const leavesNothing = !lead || lead.runThrough || (lead.clockMs === null && lead.ledMs === 0);
+    if (leavesNothing) dispatch(leadEnded(null));
     else dispatch(leadLeft(clock.now()));
   };
 }

@@ -1,6 +1,8 @@
 import { placeAt } from '@/core/class';
 import { routineIdSchema } from '@/core/common';
-import { act, openLead, scoreOfLead, soundState, trySound } from '.';
+import { act, leaveLead, openLead, runThrough, scoreOfLead, soundState, trySound } from '.';
+import { onsetsOfLead } from './lead';
+import { TIMING } from './storage/keeper';
 import { lookElsewhere } from './lead-actions';
 import { fakePlatform, openedTab, type FakePlatform } from './testing';
 
@@ -98,5 +100,33 @@ describe('what goes wrong around a class does not stop it', () => {
     await second.dispatch(lookElsewhere());
     expect(second.getState().lead.elsewhere).toHaveLength(1);
     expect(first.place()).toBe(1000);
+  });
+
+  test('a chime that is handed over is not handed over again by an edit in the same moment', async () => {
+    const platform = fakePlatform();
+    const { store } = await leading(platform);
+    await platform.advance(9990);
+    const [next] = onsetsOfLead(store.getState().lead.current!.lead).filter(
+      ({ kind, atMs }) => kind === 'tone' && atMs > 10_100,
+    );
+    const dueMs = next?.atMs ?? 0;
+    await platform.advance(dueMs - 40 - 9990);
+    store.dispatch(act('ease'));
+    await platform.advance(1000);
+    expect(platform.sounded.filter(({ atMs }) => atMs === dueMs)).toHaveLength(1);
+  });
+
+  test('a run-through that is left, or lost with its tab, leaves nothing behind', async () => {
+    const platform = fakePlatform();
+    const store = await openedTab(platform);
+    store.dispatch(openLead(ID));
+    store.dispatch(runThrough({ short: true, silent: true }));
+    await platform.advance(20_000);
+    await new Promise((resolve) => setTimeout(resolve, TIMING.afterMs + 60));
+    expect([...platform.data.keys()].filter((key) => key.startsWith('lead'))).toEqual([]);
+    const runs = Object.keys(store.getState().runs).length;
+    store.dispatch(leaveLead());
+    expect(store.getState().lead.current).toBeNull();
+    expect(Object.keys(store.getState().runs)).toHaveLength(runs);
   });
 });

@@ -56,8 +56,17 @@ describe('a second window', () => {
     expect(follows.getState().lead.followed?.lead.clockMs).toBeNull();
     await pass(5000);
     expect(places()).toEqual([10_000, 10_000]);
-    follows.dispatch(steer({ kind: 'lanes', lanes: ['chair'] }));
-    expect(leads.getState().lead.current?.lead.edits).toMatchObject([{ kind: 'lanes' }]);
+    follows.dispatch(steer('ease'));
+    expect(leads.getState().lead.current?.lead.edits).toMatchObject([{ kind: 'ease' }]);
+  });
+
+  test('starts nothing: what is asked before the first second is for whoever leads', async () => {
+    const data = new Map<string, string>();
+    const leads = await openedTab(fakePlatform(data, 'laptop'));
+    const follows = await openedTab(fakePlatform(data, 'wall'));
+    leads.dispatch(openLead(ID));
+    follows.dispatch(steer('go'));
+    expect(leads.getState().lead.current?.lead.clockMs).toBeNull();
   });
 
   test('makes no sound, keeps nothing, and hears of the end', async () => {

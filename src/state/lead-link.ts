@@ -1,7 +1,6 @@
 import type { ListenerMiddlewareInstance } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { keptLeadSchema, type LeadAction } from '@/core/class';
-import { laneNameSchema } from '@/core/people';
+import { hasBegun, keptLeadSchema } from '@/core/class';
 import type { Platform } from '@/platform';
 import { act, PLAIN_DEEDS, type PlainDeed } from './lead-actions';
 import { leadFollowed, type LeadInProgress } from './lead';
@@ -19,11 +18,8 @@ const messageSchema = z.discriminatedUnion('kind', [
     sinceMs: z.number().nullable(),
   }),
   z.strictObject({ kind: z.literal('deed'), deed: z.enum(PLAIN_DEEDS) }),
-  z.strictObject({ kind: z.literal('lanes'), lanes: z.array(laneNameSchema).min(1).max(20) }),
 ]);
 type Message = z.infer<typeof messageSchema>;
-
-type Extra = Platform;
 
 function told(current: LeadInProgress | null, nowMs: number): Message {
   if (!current || current.interrupted) return { kind: 'class', kept: null, sinceMs: null };
@@ -37,7 +33,7 @@ function told(current: LeadInProgress | null, nowMs: number): Message {
 
 /** Tells other windows of the class that is led here, and does what they ask. */
 export function linkLead(
-  listener: ListenerMiddlewareInstance<AppState, AppDispatch, Extra>,
+  listener: ListenerMiddlewareInstance<AppState, AppDispatch, Platform>,
   store: { readonly getState: () => AppState; readonly dispatch: AppDispatch },
   { link, clock }: Pick<Platform, 'link' | 'clock'>,
 ): void {
@@ -48,13 +44,12 @@ export function linkLead(
   });
   link.onMessage((data) => {
     const message = messageSchema.safeParse(data).data;
-    const leads = store.getState().lead.current !== null;
-    if (!message || !leads) return;
+    const { current } = store.getState().lead;
+    if (!message || !current) return;
     if (message.kind === 'hello') tell();
-    else if (message.kind === 'deed') store.dispatch(act(message.deed));
-    else if (message.kind === 'lanes') {
-      store.dispatch(act({ kind: 'lanes', lanes: message.lanes }));
-    }
+    // What stands before the start is for whoever leads: nothing from outside leads past it.
+    const leads = hasBegun(current.lead) && !current.interrupted;
+    if (message.kind === 'deed' && leads) store.dispatch(act(message.deed));
   });
 }
 
@@ -79,10 +74,6 @@ export function follow(): AppThunk<() => void> {
 }
 
 /** Asks the window that leads to do something. */
-export function steer(deed: PlainDeed | Extract<LeadAction, { kind: 'lanes' }>): AppThunk {
-  return (_, __, { link }) => {
-    const message: Message =
-      typeof deed === 'string' ? { kind: 'deed', deed } : { kind: 'lanes', lanes: [...deed.lanes] };
-    link.send(message);
-  };
+export function steer(deed: PlainDeed): AppThunk {
+  return (_, __, { link }) => link.send({ kind: 'deed', deed } satisfies Message);
 }

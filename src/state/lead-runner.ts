@@ -32,13 +32,19 @@ const AHEAD_MS = 80;
 /** What changes the score ahead and leaves the place: nothing sounds twice, nothing is missed. */
 const STAYING: readonly LeadAction['kind'][] = ['extend', 'again', 'ease', 'lanes', 'why', 'noted'];
 
+/** Up to which place all was said, and all chimes handed over; edits that leave the place keep them. */
+interface Heard {
+  saidMs: number;
+  chimedMs: number;
+}
+
 type Api = ListenerEffectAPI<AppState, AppDispatch, Platform>;
 
 /** Runs the class in the store: every change of it starts the wait for the next onset anew. */
 export function listenToLead(
   listener: ListenerMiddlewareInstance<AppState, AppDispatch, Platform>,
 ): void {
-  let soundedMs = -1;
+  const heard: Heard = { saidMs: -1, chimedMs: -1 };
   listener.startListening({
     matcher: isAnyOf(leadActed, leadOpened, leadFound, leadLeft, leadEnded),
     effect: async (action, api) => {
@@ -46,14 +52,14 @@ export function listenToLead(
       const lead = api.getState().lead.current?.lead;
       if (!lead) return api.extra.speech.hush();
       const stays = leadActed.match(action) && STAYING.includes(action.payload.action.kind);
-      if (!stays) soundedMs = placeAt(lead, scoreOfLead(lead), api.extra.clock.now()) - 0.001;
+      if (!stays) {
+        const fromMs = placeAt(lead, scoreOfLead(lead), api.extra.clock.now()) - 0.001;
+        heard.saidMs = fromMs;
+        heard.chimedMs = fromMs;
+      }
       if (lead.clockMs === null) return api.extra.speech.hush();
       await countIn(lead, api);
-      await run(
-        api,
-        () => soundedMs,
-        (ms) => (soundedMs = ms),
-      );
+      await run(api, heard);
     },
   });
 }
@@ -69,13 +75,8 @@ async function countIn(lead: Lead, api: Api): Promise<void> {
   }
 }
 
-async function run(
-  api: Api,
-  sounded: () => number,
-  setSounded: (placeMs: number) => void,
-): Promise<void> {
+async function run(api: Api, heard: Heard): Promise<void> {
   const { clock } = api.extra;
-  let chimed = sounded();
   for (;;) {
     const lead = api.getState().lead.current?.lead;
     if (!lead || lead.clockMs === null) return;
@@ -84,20 +85,20 @@ async function run(
     const score = scoreOfLead(lead);
     const placeMs = placeAt(lead, score, clock.now());
     const onsets = onsetsOfLead(lead);
-    const due = onsets.filter(({ atMs }) => atMs > sounded() && atMs <= placeMs);
+    const due = onsets.filter(({ atMs }) => atMs > heard.saidMs && atMs <= placeMs);
     const clockOf = (atMs: number) => (lead.clockMs ?? 0) + atMs - lead.fromMs;
     for (const onset of due) {
       if (placeMs - onset.atMs >= STALE_MS) continue;
       if (onset.kind === 'tone') touch(onset.tone, api);
       else say(onset, api);
     }
-    setSounded(placeMs);
+    heard.saidMs = placeMs;
     for (const onset of onsets) {
-      if (onset.atMs <= chimed || onset.atMs > placeMs + AHEAD_MS) continue;
+      if (onset.atMs <= heard.chimedMs || onset.atMs > placeMs + AHEAD_MS) continue;
       const isFresh = placeMs - onset.atMs < STALE_MS;
       if (onset.kind === 'tone' && isFresh) chime(onset.tone, clockOf(onset.atMs), api);
     }
-    chimed = placeMs + AHEAD_MS;
+    heard.chimedMs = placeMs + AHEAD_MS;
     if (placeMs >= score.totalMs) {
       api.dispatch(endLead('completed'));
       return;

@@ -10,6 +10,7 @@ export {
   RESUME_COUNT_IN_MS,
   afterAction,
   countInLeftMs,
+  hasBegun,
   ledClass,
   newLead,
   placeAt,

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { RunThrough } from '@/core/class';
@@ -111,17 +111,16 @@ export function WaitingForStart({ title, startMs, time, width, onNow, onBack }: 
   const t = useTokens();
   const dispatch = useAppDispatch();
   const [, redraw] = useState(0);
-  const ref = useRef(startMs);
   useEffect(() => {
     const stop = new AbortController();
-    const leftMs = ref.current - dispatch(readClock()).nowMs;
+    const leftMs = startMs - dispatch(readClock()).nowMs;
     void dispatch(startIn(Math.max(0, leftMs), stop.signal));
     const timer = setInterval(() => redraw((n) => n + 1), 250);
     return () => {
       stop.abort();
       clearInterval(timer);
     };
-  }, [dispatch]);
+  }, [dispatch, startMs]);
   const leftMs = Math.max(0, startMs - dispatch(readClock()).nowMs);
   const left = printClock(Math.ceil(leftMs / 1000) * 1000);
   const large = fitted(left, { width: width - 32, lines: 1, most: 260, least: 60 });

@@ -4,6 +4,7 @@ import type { Lead } from '@/core/class';
 import { printClock } from '@/core/common';
 import { useTokens } from '@/design';
 import { ledOf, useAppSelector } from '@/state';
+import { BESIDE } from './controls';
 import { Foot } from './foot';
 import { FillingFigure, NowFigure, NowLanes, NowWords } from './now';
 import { figureBeside, stageSizes, type StageShape } from './shape';
@@ -48,7 +49,7 @@ export function ClassStage({
   const inner = window.width - 2 * edgeX;
   const cover = coverOf(running, countInMs, view, placeMs);
   const low = shape === 'low';
-  const side = low ? 176 + 12 : 0;
+  const column = window.width * 0.32;
   const foot = (
     <Foot
       view={view}
@@ -56,7 +57,7 @@ export function ClassStage({
       placeMs={placeMs}
       ends={ends}
       sizes={sizes}
-      width={inner - side - (low ? window.width * 0.32 + 12 : 0)}
+      width={low ? inner - column - BESIDE - 2 * GAP : inner}
     />
   );
   const stage = (
@@ -75,7 +76,6 @@ export function ClassStage({
     );
   const page = { paddingHorizontal: edgeX, paddingVertical: edgeY, backgroundColor: t.sheet };
   if (low) {
-    const column = window.width * 0.32;
     return (
       <View role="main" style={[styles.page, styles.across, page]}>
         <View style={[styles.left, { width: column }]}>
@@ -93,7 +93,7 @@ export function ClassStage({
   }
   const broad = shape === 'wide' || shape === 'wall';
   if (broad) {
-    const column = inner * 0.22;
+    const lanesWidth = inner * 0.22;
     return (
       <View role="main" style={[styles.page, page]}>
         {words(inner)}
@@ -103,7 +103,7 @@ export function ClassStage({
           </View>
           {stage}
           {view.lanes.length > 0 && (
-            <View style={{ width: column, justifyContent: 'center' }}>{lanes(column)}</View>
+            <View style={{ width: lanesWidth, justifyContent: 'center' }}>{lanes(lanesWidth)}</View>
           )}
         </View>
         {foot}
@@ -140,9 +140,12 @@ function coverOf(
   return { title: `${LEAD.goingOn} ${Math.ceil(countInMs / 1000)}`, words: view.name };
 }
 
+/** Between the columns of a phone on its side. */
+const GAP = 12;
+
 const styles = StyleSheet.create({
   page: { flex: 1, minHeight: 0, overflow: 'hidden', gap: 6 },
-  across: { flexDirection: 'row', gap: 12 },
+  across: { flexDirection: 'row', gap: GAP },
   left: { gap: 6, minHeight: 0, overflow: 'hidden' },
   middle: { flex: 1, minWidth: 0, gap: 4 },
   broad: { flex: 1, minHeight: 0, flexDirection: 'row', gap: 16 },

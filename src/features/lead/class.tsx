@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { SKIP_WHYS, type SkipWhy } from '@/core/class';
+import { SKIP_WHYS, hasBegun, type SkipWhy } from '@/core/class';
 import { lanesOf, type Choices as Decided } from '@/core/routine';
 import { Target, useTokens } from '@/design';
 import { useFindings } from '@/features/builder/findings';
@@ -50,7 +50,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
   const { lead } = current;
   const led = ledOf(lead);
   const findings = useFindings(lead.routine);
-  const begun = lead.clockMs !== null || lead.ledMs > 0 || lead.fromMs > 0;
+  const begun = hasBegun(lead);
   useEffect(() => (begun ? askBeforeLeaving() : undefined), [begun]);
   useEffect(() => {
     document.title = `${lead.routine.title} · Hushed Willow`;

@@ -128,6 +128,9 @@ export function Controls(props: ControlsProps) {
   );
 }
 
+/** How wide the targets stand beside the stage, on a phone on its side. */
+export const BESIDE = 176;
+
 const HEIGHT = 52;
 const TARGET_LOW = 50;
 
@@ -158,7 +161,7 @@ export function OfferedTarget({
 
 const styles = StyleSheet.create({
   rows: { gap: 6 },
-  column: { gap: 6, width: 176 },
+  column: { gap: 6, width: BESIDE },
   row: { flexDirection: 'row', gap: 6 },
   side: { flexGrow: 1, flexShrink: 1, flexBasis: 60, minWidth: 48, paddingHorizontal: 4 },
   whole: { paddingHorizontal: 4 },

@@ -1,8 +1,8 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { SANS, useTokens } from '@/design';
 import { Figure, WayFigure } from '@/features/figure';
+import { Filling, type Room } from './filling';
 import { fitted } from './fit';
 import type { StageSizes } from './shape';
 import { LEAD } from './strings';
@@ -83,11 +83,6 @@ interface FigureProps {
   readonly mirror: boolean;
 }
 
-interface Room {
-  readonly width: number;
-  readonly height: number;
-}
-
 /** What the leading way of taking part does; while people move, how they go. */
 export function NowFigure({ view, mirror, ...room }: FigureProps & Room) {
   if (view.way) return <WayFigure {...view.way} {...room} mirror={mirror} />;
@@ -96,17 +91,7 @@ export function NowFigure({ view, mirror, ...room }: FigureProps & Room) {
 
 /** The same, as large as the room that is left for it. */
 export function FillingFigure(props: FigureProps) {
-  const [room, setRoom] = useState<Room>();
-  return (
-    <View
-      style={styles.filling}
-      onLayout={({ nativeEvent: { layout } }) =>
-        setRoom({ width: Math.floor(layout.width), height: Math.floor(layout.height) })
-      }
-    >
-      {room && room.height > 0 && <NowFigure {...props} {...room} />}
-    </View>
-  );
+  return <Filling>{(room) => <NowFigure {...props} {...room} />}</Filling>;
 }
 
 interface LanesProps {
@@ -154,7 +139,6 @@ const styles = StyleSheet.create({
   shrinks: { flexShrink: 1 },
   column: { gap: 12, justifyContent: 'center', flex: 1, minHeight: 0, overflow: 'hidden' },
   rows: { gap: 2 },
-  filling: { flex: 1, minHeight: 0, alignSelf: 'stretch', overflow: 'hidden' },
   card: { gap: 4, minHeight: 0, flexShrink: 1 },
   small: { flexGrow: 1, flexShrink: 1, flexBasis: 150, minHeight: 0, flexDirection: 'row' },
   lane: { flexDirection: 'row', alignItems: 'center', gap: 8 },

@@ -1,9 +1,9 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { withCapital } from '@/core/common';
 import { SANS, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
+import { Filling, type Room } from './filling';
 import { fitted } from './fit';
 import { Leaf } from './leaf';
 import type { StageSizes } from './shape';
@@ -29,24 +29,9 @@ interface StageProps {
   readonly sizes: StageSizes;
 }
 
-interface Room {
-  readonly width: number;
-  readonly height: number;
-}
-
 /** The two panels: left and right, or one for both; as large as the room that is left for them. */
 export function Stage(props: StageProps) {
-  const [room, setRoom] = useState<Room>();
-  return (
-    <View
-      style={styles.all}
-      onLayout={({ nativeEvent: { layout } }) =>
-        setRoom({ width: Math.floor(layout.width), height: Math.floor(layout.height) })
-      }
-    >
-      {room && room.height > 0 && <Panels {...props} {...room} />}
-    </View>
-  );
+  return <Filling>{(room) => <Panels {...props} {...room} />}</Filling>;
 }
 
 function Panels({ view, cover, mirror, sizes, width, height }: StageProps & Room) {
@@ -299,7 +284,6 @@ function Panel({
 }
 
 const styles = StyleSheet.create({
-  all: { flex: 1, minHeight: 0, overflow: 'hidden' },
   row: { flexDirection: 'row', overflow: 'hidden' },
   panel: { alignItems: 'center', paddingTop: 4, overflow: 'hidden' },
   notice: { alignItems: 'center', justifyContent: 'center', gap: 16, padding: 16 },

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
+import { hasBegun } from '@/core/class';
 import { Target, useTokens } from '@/design';
 import { keepAwake } from '@/platform/wake-lock';
 import {
@@ -32,8 +33,7 @@ export function WallScreen() {
   useEffect(() => {
     document.title = `${LEAD.wall} · Hushed Willow`;
   }, []);
-  const begun = followed && (followed.lead.clockMs !== null || followed.lead.ledMs > 0);
-  if (followed && begun) return <Following current={followed} />;
+  if (followed && hasBegun(followed.lead)) return <Following current={followed} />;
   return (
     <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
       <Text variant="headlineMedium" role="heading" aria-level={1} style={styles.text}>

@@ -57,6 +57,11 @@ export function newLead(routine: Routine, part: TakingPart): Lead {
   };
 }
 
+/** Whether its first second has come: until then it is only made ready. */
+export function hasBegun({ clockMs, ledMs, fromMs }: Lead): boolean {
+  return clockMs !== null || ledMs > 0 || fromMs > 0;
+}
+
 /** A class as it is led: its routine and score, with what was changed on the way. */
 export function ledClass({ routine, part, edits }: Lead, phrases: ScorePhrases): Led {
   return edits.reduce(
