@@ -220,6 +220,21 @@ test('what stands in the head keeps its place from the first sight on', async ({
   expect(Object.keys(seen)).toHaveLength(1);
 });
 
+test('with trips to the floor the head is still one line of at most 120 px', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: /^Down and up again/ }).click();
+  const middle = async (name: RegExp) => {
+    const box = await page.getByRole('banner').getByRole('button', { name }).boundingBox();
+    return box ? box.y + box.height / 2 : NaN;
+  };
+  const tools = page.getByRole('banner').getByRole('button', { name: 'Tools', exact: true });
+  await expect(tools).toBeVisible();
+  expect(Math.abs((await middle(/^Tools$/)) - (await middle(/^Findings/)))).toBeLessThan(2);
+  const totals = await page.getByRole('button', { name: /trip/ }).first().boundingBox();
+  const band = await page.getByRole('img', { name: /^The whole routine to scale/ }).boundingBox();
+  expect((band?.y ?? 0) + (band?.height ?? 0) - (totals?.y ?? 0)).toBeLessThanOrEqual(120);
+});
+
 test('a plan that is pasted is read line by line, mended, and taken in', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Bring in' }).click();

@@ -74,7 +74,15 @@ export const Totals = memo(function Totals({ routine, wide, open, onPress, right
 });
 
 const styles = StyleSheet.create({
-  all: { flexGrow: 1, flexShrink: 1, minWidth: 130, minHeight: TARGET, borderRadius: 8 },
+  // Its own words wrap before anything beside it does.
+  all: {
+    flexGrow: 1,
+    flexShrink: 1,
+    flexBasis: 130,
+    minWidth: 130,
+    minHeight: TARGET,
+    borderRadius: 8,
+  },
   line: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 8 },
   total: {
     fontVariant: ['tabular-nums'],

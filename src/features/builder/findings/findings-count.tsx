@@ -52,7 +52,7 @@ const styles = StyleSheet.create({
   all: {
     minHeight: TARGET,
     // As wide as what it will say, so that nothing beside it moves under a finger.
-    minWidth: 82,
+    minWidth: 74,
     flexDirection: 'row',
     alignItems: 'center',
     justifyContent: 'center',
