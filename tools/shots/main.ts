@@ -177,7 +177,7 @@ try {
     await go(page);
     await page.clock.runFor(500);
     // Pages come on demand and checks from a worker: neither is to be caught half way.
-    await page.getByText(/^(looking…|Working it out…|Opening your routines…)$/).waitFor({
+    await page.getByText(/^(…|Working it out…|Opening your routines…)$/).waitFor({
       state: 'hidden',
     });
     await page.evaluate(() => document.fonts.ready);
