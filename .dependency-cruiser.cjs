@@ -65,11 +65,11 @@ module.exports = {
       comment:
         'What the first screen draws may take types from the workshop, and nothing that runs.',
       from: {
-        path: '^src/(features/(app|frame|notices|routines)|state/hall|state/storage)/',
+        path: '^src/(features/(app|frame|notices|routines|today)|state/hall|state/storage)/',
         pathNot: '\\.test\\.tsx?$',
       },
       to: {
-        path: '^src/(core/(?!common/)|words/(?!groups)|state/(?!hall/|storage/|demo/index)|features/(?!app|frame|notices|routines))',
+        path: '^src/(core/(?!common/)|words/(?!groups)|state/(?!hall/|storage/|demo/index)|features/(?!app|frame|notices|routines|today))',
         dependencyTypesNot: ['type-only'],
       },
     },

@@ -84,16 +84,16 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await expect(page.getByText(/^Findings: /)).toBeVisible();
   },
   run: async (page) => {
-    await page.getByRole('button', { name: 'Record' }).click();
+    await page.getByRole('link', { name: 'Record', exact: true }).click();
     await page.getByRole('link').first().click();
     await expect(page.getByText('Item and side')).toBeVisible();
   },
   record: async (page) => {
-    await page.getByRole('button', { name: 'Record' }).click();
+    await page.getByRole('link', { name: 'Record', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Record' })).toBeVisible();
   },
   moves: async (page) => {
-    await page.getByRole('button', { name: 'Moves' }).click();
+    await page.getByRole('link', { name: 'Moves', exact: true }).click();
     const narrow = page.getByRole('button', { name: 'Narrow down' });
     await expect(page.getByText('259 moves')).toBeVisible();
     if (await narrow.isVisible()) await narrow.click();

@@ -49,7 +49,7 @@ export { expect };
 
 /** The first visit: the demo data is there. */
 export async function openDemo(page: Page): Promise<void> {
-  await page.goto('/');
+  await page.goto('/routines');
   await expect(page.getByText('These are demo routines')).toBeVisible();
 }
 

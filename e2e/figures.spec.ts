@@ -11,7 +11,7 @@ test('figures are on the list, on the sheet and in the panel; one moves when it 
   page,
 }) => {
   await openDemo(page);
-  await page.getByRole('button', { name: 'Moves' }).click();
+  await page.getByRole('link', { name: 'Moves', exact: true }).click();
   const rows = page.getByRole('listitem');
   await expect(rows.first().locator('img[src^="data:image/svg"]')).toBeVisible();
 
@@ -25,7 +25,7 @@ test('figures are on the list, on the sheet and in the panel; one moves when it 
   await page.getByRole('button', { name: 'Stop full' }).click();
   await expect(page.getByRole('button', { name: 'Show full moving' })).toBeVisible();
 
-  await page.goto('/');
+  await page.goto('/routines');
   await openRoutine(page, 'Signal box reset');
   await page.getByRole('button', { name: /^Seated figure four/ }).click();
   await expect(page.getByRole('heading', { name: 'Seated figure four' })).toBeVisible();

@@ -167,7 +167,7 @@ test('an address that leads nowhere says so', async ({ page }) => {
   await page.goto('/routine/gone');
   await expect(page.getByText('There is nothing at this address.')).toBeVisible();
   await page.getByRole('button', { name: 'Go to routines' }).click();
-  await expect(page.getByRole('heading', { name: 'Routines' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Today', exact: true })).toBeVisible();
 });
 
 test('a block is made, changed and taken apart, and lanes are chosen @wide', async ({ page }) => {

@@ -42,7 +42,7 @@ test('a damaged record is set aside and named, and the rest loads', async ({ pag
   await editStored(page, (key, value) =>
     key === 'routine/demo-signal-box-reset' ? value.slice(0, 200) : value,
   );
-  await page.goto('/');
+  await page.goto('/routines');
   // It is found to be damaged when it is read, and stands in nobody's way then.
   await page.getByRole('link', { name: 'Signal box reset' }).click();
   await expect(page.getByText('There is nothing at this address.')).toBeVisible();

@@ -2,7 +2,7 @@ import { expect, openDemo, test } from './browser';
 
 test('moves are searched, narrowed down, and seen in full @wide', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('button', { name: 'Moves' }).click();
+  await page.getByRole('link', { name: 'Moves', exact: true }).click();
   const list = page.getByRole('list', { name: 'Moves' });
   await expect(list.getByRole('link').first()).toBeVisible();
   const find = page.getByRole('textbox', { name: 'Find a move' });

@@ -74,7 +74,7 @@ test('a routine does an own move like any other, and follows when it changes', a
   await openDemo(page);
   await keepRailTurn(page);
   await page.waitForTimeout(300);
-  await page.goto('/');
+  await page.goto('/routines');
   await openRoutine(page, 'Signal box reset');
   const line = field(page, 'Type a move and its dose');
   await line.fill('rail turn 20s each');
@@ -98,7 +98,7 @@ test('a routine does an own move like any other, and follows when it changes', a
   await press(page, 'Delete');
   await expect(page.getByText(/“Harbour rail turn” is deleted/)).toBeVisible();
   await page.waitForTimeout(400);
-  await page.goto('/');
+  await page.goto('/routines');
   await openRoutine(page, 'Signal box reset');
   await expect(page.getByRole('button', { name: /^Harbour rail turn/ }).first()).toBeVisible();
 });

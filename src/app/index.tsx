@@ -1,3 +1,3 @@
-import { RoutinesScreen } from '@/features/routines';
+import { TodayScreen } from '@/features/today';
 
-export default RoutinesScreen;
+export default TodayScreen;

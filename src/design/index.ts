@@ -1,5 +1,8 @@
 export { Choices } from './choices';
 export { Field, FieldWithProblem } from './field';
+export { DayField } from './day-field';
+export { Fold } from './fold';
+export { Picks } from './picks';
 export { Icon, type IconName } from './icons';
 export { Screen } from './screen';
 export { Target } from './target';

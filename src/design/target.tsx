@@ -95,6 +95,7 @@ const styles = StyleSheet.create({
     justifyContent: 'center',
     borderWidth: 1,
     maxWidth: '100%',
+    minWidth: TARGET,
     borderRadius: 14,
     paddingHorizontal: 14,
     paddingVertical: 6,

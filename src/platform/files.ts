@@ -15,11 +15,11 @@ export function saveFile(name: string, text: string, type: string): void {
 }
 
 /** Lets the person choose a file and reads it as text. */
-export async function pickFile(): Promise<PickedFile> {
+export async function pickFile(mostBytes = MOST_FILE_BYTES): Promise<PickedFile> {
   const result = await getDocumentAsync({ multiple: false, base64: false });
   const asset = result.canceled ? undefined : result.assets[0];
   if (!asset?.file) return { kind: 'cancelled' };
-  if (asset.file.size > MOST_FILE_BYTES) return { kind: 'too-big', name: asset.name };
+  if (asset.file.size > mostBytes) return { kind: 'too-big', name: asset.name };
   return { kind: 'text', name: asset.name, text: await asset.file.text() };
 }
 

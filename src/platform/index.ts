@@ -3,7 +3,7 @@ import { browserHaptics, type Haptics } from './haptics';
 import { browserLink, type Link } from './link';
 import { browserLocks, type Locks } from './locks';
 import { browserClock, type Clock } from './clock';
-import { randomId } from './ids';
+import { idOfText, randomId } from './ids';
 import { browserRoutineWork, type RoutineWork } from './routine-work';
 import { browserSlips, type Slips } from './slips';
 import { browserSound, type Sound } from './sound';
@@ -24,6 +24,8 @@ export interface Platform {
   readonly haptics: Haptics;
   readonly work: RoutineWork;
   readonly newId: NewId;
+  /** The same id for the same text. */
+  readonly idOfText: (text: string) => string;
   readonly askToPersist: () => Promise<boolean | undefined>;
 }
 
@@ -40,6 +42,7 @@ export function browserPlatform(): Platform {
     haptics: browserHaptics(),
     work: browserRoutineWork(randomId),
     newId: randomId,
+    idOfText,
     askToPersist,
   };
 }

@@ -157,3 +157,8 @@ export function askBeforeLeaving(): () => void {
 export function openWindow(path: string): void {
   window.open(path, '_blank', 'popup,noopener');
 }
+
+/** Opens the application anew: what was laid into storage is read from there. */
+export function openAnew(path: string): void {
+  window.location.assign(path);
+}

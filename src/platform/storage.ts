@@ -24,3 +24,11 @@ export async function askToPersist(): Promise<boolean | undefined> {
   if (!navigator.storage?.persist) return undefined;
   return (await navigator.storage.persisted()) || (await navigator.storage.persist());
 }
+
+/** How much is kept here, in bytes, and how much there is room for. Undefined where the browser can't tell. */
+export async function roomLeft(): Promise<{ used: number; room: number } | undefined> {
+  const found = await navigator.storage?.estimate?.();
+  return found?.usage === undefined || found.quota === undefined
+    ? undefined
+    : { used: found.usage, room: found.quota };
+}

@@ -23,7 +23,17 @@ import { routineChanged, routineDeleted, routinesBrought } from './routines';
 import { binEmptied, binFilled } from './bin';
 import { markTaken, marksPut } from './hall/marks';
 import { lineGone } from './lines';
-import { runDeleted, runsBrought } from './runs';
+import {
+  classForTaken,
+  groupTaken,
+  groupsPut,
+  peoplePut,
+  personTaken,
+  readingTaken,
+  readingsPut,
+  standingTaken,
+} from './people';
+import { ledKept, ledTaken, planTaken, plansKept, runDeleted, runsBrought } from './runs';
 import { versionGone, versionsKept } from './versions';
 import type { AppThunk } from './slices';
 
@@ -131,11 +141,16 @@ export function keepVersion(routineId: RoutineId, name: string): AppThunk {
   };
 }
 
-/** Clears the demo data away; it can be brought back from the notice that follows. */
+/** Clears the demo data away; it can be brought back from the notice that follows. All runs have to be read. */
 export function startEmpty(): AppThunk {
   return (dispatch, getState) => {
-    const { routines, runs, marks } = getState();
+    const { routines, runs, marks, people, groups, readings, plans, led } = getState();
     const gone = {
+      people: Object.values(people),
+      groups: Object.values(groups),
+      readings: Object.values(readings),
+      plans: Object.values(plans),
+      led: Object.values(led),
       marks: Object.values(marks),
       routines: Object.values(routines).map(({ routine }) => routine),
       runs: Object.values(runs),
@@ -143,6 +158,13 @@ export function startEmpty(): AppThunk {
     gone.routines.forEach(({ id }) => dispatch(routineDeleted(id)));
     gone.runs.forEach(({ id }) => dispatch(runDeleted(id)));
     gone.marks.forEach(({ id }) => dispatch(markTaken(id)));
+    gone.readings.forEach(({ id }) => dispatch(readingTaken(id)));
+    gone.plans.forEach(({ id }) => dispatch(planTaken(id)));
+    gone.led.forEach(({ id }) => dispatch(ledTaken(id)));
+    Object.keys(getState().standings).forEach((id) => dispatch(standingTaken(id)));
+    Object.keys(getState().classFor).forEach((id) => dispatch(classForTaken(id)));
+    gone.people.forEach(({ id }) => dispatch(personTaken(id)));
+    gone.groups.forEach(({ id }) => dispatch(groupTaken(id)));
     dispatch(noticeClosed({ kind: 'demo-loaded' }));
     dispatch(noticeShown({ kind: 'emptied', ...gone }));
   };
@@ -209,6 +231,11 @@ export function takeBack(notice: Notice): AppThunk {
       dispatch(routinesBrought(notice.routines));
       dispatch(runsBrought(notice.runs));
       dispatch(marksPut(notice.marks));
+      dispatch(groupsPut(notice.groups));
+      dispatch(peoplePut(notice.people));
+      dispatch(readingsPut(notice.readings));
+      dispatch(plansKept(notice.plans));
+      dispatch(ledKept(notice.led));
     }
     dispatch(noticeClosed(notice));
   };

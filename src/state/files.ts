@@ -1,4 +1,4 @@
-import { runsCsv, type Run } from '@/core/class';
+import { runsCsv, tableCsv, type Run } from '@/core/class';
 import type { RoutineId } from '@/core/common';
 import { writeRoutineFile, writeRoutineText } from '@/core/routine';
 import { writeMovesFile } from '@/core/writing';
@@ -40,4 +40,9 @@ export function saveRuns(name: string, runs: readonly Run[]): AppThunk {
 /** Some text that is no routine, such as a damaged one. */
 export function saveText(name: string, text: string): AppThunk {
   return () => saveFile(fileName(name, 'txt'), text, 'text/plain');
+}
+
+/** A table of words and numbers; a text that would start a formula is disarmed. */
+export function saveTable(name: string, rows: readonly (readonly string[])[]): AppThunk {
+  return () => saveFile(fileName(name, 'csv'), tableCsv(rows), 'text/csv');
 }

@@ -1,6 +1,11 @@
 import { useDispatch, useSelector } from 'react-redux';
-import type { NewId } from '@/core/common';
+import { dayOfDate, type NewId, type RoutineId } from '@/core/common';
+import type { TakingPart } from '@/core/people';
+import type { Routine } from '@/core/routine';
+import type { Score } from '@/core/timing';
+import { scoreOf } from './scores';
 import type { AppDispatch, AppState, AppThunk } from './slices';
+import { partOf } from './taking-part';
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<AppState>();
@@ -35,4 +40,20 @@ export function useNow(): () => Date {
 /** Ids for what is made here, from the platform as everywhere. */
 export function useNewId(): NewId {
   return useAppDispatch()(newIds());
+}
+
+/** The day by the platform's clock. */
+export function useToday(): string {
+  return dayOfDate(useNow()());
+}
+
+/** Who takes part today in a routine's class. */
+export function usePart(id: RoutineId): TakingPart {
+  const day = useToday();
+  return useAppSelector((state) => partOf(state, id, day));
+}
+
+/** The score of a routine, as the class that it is opened for is timed. */
+export function useScore(routine: Routine): Score {
+  return scoreOf(routine, usePart(routine.id));
 }

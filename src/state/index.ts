@@ -21,7 +21,16 @@ export {
 export { routineToBuild } from './carried';
 export { deviceSet, type DeviceState } from './hall/device';
 export { noticeClosed, noticeShown, type Notice } from './hall/notices';
-export { useAppDispatch, useAppSelector, useClock, useNewId, useNow } from './hooks';
+export {
+  useAppDispatch,
+  useAppSelector,
+  useClock,
+  useNewId,
+  useNow,
+  usePart,
+  useScore,
+  useToday,
+} from './hooks';
 export {
   leadDecided,
   leadPassed,
@@ -47,7 +56,14 @@ export {
   type PlainDeed,
 } from './lead-actions';
 export { follow, steer } from './lead-link';
-export { saveOwnMoves, saveRoutineFile, saveRoutineText, saveRuns, saveText } from './files';
+export {
+  saveOwnMoves,
+  saveRoutineFile,
+  saveRoutineText,
+  saveRuns,
+  saveTable,
+  saveText,
+} from './files';
 export { lineGone, linesKept } from './lines';
 export { draftKept, selectCatalogue, selectOwnMoves } from './moves';
 export { changeRedone, changeUndone, routineChanged } from './routines';
@@ -56,5 +72,52 @@ export { addTimerOf, scoreOf } from './scores';
 export type { AppDispatch, AppState } from './slices';
 export { marked } from './hall/marks';
 export { versionGone, type Version } from './versions';
-export { findingsOf, fitTo, mendsFor, ordered } from './worker-tasks';
-export { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';
+export { findingsOf, fitTo, mendsFor, ordered, partToday } from './worker-tasks';
+export {
+  addGroup,
+  addPerson,
+  doseTaken,
+  groupChanged,
+  groupIdOf,
+  openedFor,
+  ownWayChanged,
+  personChanged,
+  placedOnLadder,
+  readingKept,
+  schoolOfLadder,
+  takeGroupOut,
+  takePersonOut,
+} from './people-actions';
+export { readingTaken } from './people';
+export { STANCES_FAMILY, membersOf, partOf } from './taking-part';
+export {
+  bringTable,
+  enterByHand,
+  entryChanged,
+  entryTaken,
+  planTable,
+  recordAllAsPlanned,
+  runForGroup,
+  savePeople,
+  type TablePlan,
+} from './record';
+export { isOlder, selectRows } from './standings';
+export {
+  attachWorkshop,
+  openRecord,
+  openWorkshop,
+  readAllRuns,
+  readRun,
+  type AppStore,
+} from './workshop';
+export {
+  MOST_BACKUP_BYTES,
+  bringBackup,
+  differencesFrom,
+  readBackup,
+  saveBackup,
+  unlockBackup,
+  type BackupFault,
+  type BackupRead,
+  type Difference,
+} from './backup';

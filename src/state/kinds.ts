@@ -2,10 +2,23 @@ import { createSelector } from '@reduxjs/toolkit';
 import {
   LEAD_MIGRATIONS,
   LEAD_VERSION,
+  PLAN_VERSION,
+  CLASS_GROUP_VERSION,
+  RUN_MIGRATIONS,
   RUN_VERSION,
+  classForSchema,
+  classGroupSchema,
   keptLeadSchema,
+  ledSchema,
+  monthSchema,
+  planSchema,
   runSchema,
+  type ClassFor,
+  type ClassGroup,
   type KeptLead,
+  type LedRoutine,
+  type Month,
+  type Plan,
   type Run,
 } from '@/core/class';
 import { isRecord, moveIdSchema, routineIdSchema, type RoutineId } from '@/core/common';
@@ -32,7 +45,38 @@ import {
   routinesBrought,
   type RoutinesState,
 } from './routines';
-import { runDeleted, runsBrought } from './runs';
+import {
+  MEMBER_VERSION,
+  READING_VERSION,
+  memberSchema,
+  readingSchema,
+  type Member,
+  type Reading,
+} from '@/core/people';
+import {
+  classForPut,
+  classForTaken,
+  groupTaken,
+  groupsPut,
+  peoplePut,
+  personTaken,
+  readingTaken,
+  readingsPut,
+  standingSchema,
+  standingTaken,
+  standingsPut,
+  type Standing,
+} from './people';
+import {
+  ledKept,
+  ledTaken,
+  monthTaken,
+  monthsPut,
+  planTaken,
+  plansKept,
+  runDeleted,
+  runsBrought,
+} from './runs';
 import type { AppState } from './slices';
 import { versionGone, versionSchema, versionsKept, type Version } from './versions';
 import { kindOf, type AnyKind, type Part } from './storage/kind';
@@ -46,8 +90,9 @@ const routineInside = (
   broughtUp: (value, version) => within(value, (routine) => migratedRoutine(routine, version)),
 });
 
+/** Runs carried their routine up to version 6; from then on it is kept once, under an id of its own. */
 const inRun = routineInside((run, to) =>
-  isRecord(run) ? { ...run, routine: to(run.routine) } : run,
+  isRecord(run) && run.routine !== undefined ? { ...run, routine: to(run.routine) } : run,
 );
 const inLead = routineInside((kept, to) =>
   isRecord(kept) && isRecord(kept.lead)
@@ -103,7 +148,7 @@ export const RUN = kindOf<AppState, Run>({
   name: 'run',
   many: true,
   version: RUN_VERSION,
-  migrations: [],
+  migrations: RUN_MIGRATIONS,
   parts: [inRun],
   schema: runSchema,
   idOf: ({ id }) => id,
@@ -187,6 +232,107 @@ const HISTORY = kindOf<AppState, History>({
   told: false,
 });
 
+/** A routine as it was led, once for all the classes that led it so. */
+export const LED = kindOf<AppState, LedRoutine>({
+  name: 'led',
+  many: true,
+  version: 1,
+  migrations: [],
+  parts: [
+    routineInside((kept, to) => (isRecord(kept) ? { ...kept, routine: to(kept.routine) } : kept)),
+  ],
+  schema: ledSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ led }) => led, put: ledKept, remove: ledTaken },
+  told: false,
+});
+
+/** What led routines asked of whom. */
+export const PLAN = kindOf<AppState, Plan>({
+  name: 'plan',
+  many: true,
+  version: PLAN_VERSION,
+  migrations: [],
+  schema: planSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ plans }) => plans, put: plansKept, remove: planTaken },
+  told: true,
+});
+
+/** All runs as lists and trends need them; made from the runs, and made anew where they are damaged. */
+const MONTH = kindOf<AppState, Month>({
+  name: 'month',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: monthSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ months }) => months, put: monthsPut, remove: monthTaken },
+  told: true,
+  derived: true,
+});
+
+export const PERSON = kindOf<AppState, Member>({
+  name: 'person',
+  many: true,
+  version: MEMBER_VERSION,
+  migrations: [],
+  schema: memberSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ people }) => people, put: peoplePut, remove: personTaken },
+  told: true,
+  failed: ({ id, name }) => ({ kind: 'person-not-saved', id, name }),
+});
+
+export const GROUP = kindOf<AppState, ClassGroup>({
+  name: 'group',
+  many: true,
+  version: CLASS_GROUP_VERSION,
+  migrations: [],
+  schema: classGroupSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ groups }) => groups, put: groupsPut, remove: groupTaken },
+  told: true,
+});
+
+export const CLASS_FOR = kindOf<AppState, ClassFor>({
+  name: 'class-for',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: classForSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ classFor }) => classFor, put: classForPut, remove: classForTaken },
+  told: true,
+});
+
+export const READING = kindOf<AppState, Reading>({
+  name: 'reading',
+  many: true,
+  version: READING_VERSION,
+  migrations: [],
+  schema: readingSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ readings }) => readings, put: readingsPut, remove: readingTaken },
+  told: true,
+});
+
+/** Made from the record, so that a class can be opened without reading it. */
+const STANDING = kindOf<AppState, Standing>({
+  name: 'standing',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: standingSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ standings }) => standings, put: standingsPut, remove: standingTaken },
+  told: true,
+  derived: true,
+});
+
+/** What the record reads when it opens; runs and led routines are read one by one. */
+export const RECORD_KINDS: readonly AnyKind<AppState>[] = [PLAN, MONTH, READING];
+
 /** A routine that lies within something else, brought up with it. */
 const inHolder = routineInside((holder, to) =>
   isRecord(holder) ? { ...holder, routine: to(holder.routine) } : holder,
@@ -242,5 +388,9 @@ export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [
   LINE,
   BINNED,
   VERSION,
+  PERSON,
+  GROUP,
+  CLASS_FOR,
+  STANDING,
   LEAD,
 ];

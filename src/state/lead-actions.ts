@@ -6,7 +6,7 @@ import {
   type RunEnd,
   type RunThrough,
 } from '@/core/class';
-import { isoWithOffset, runIdSchema, type RoutineId } from '@/core/common';
+import { dayOfDate, isoWithOffset, runIdSchema, type RoutineId } from '@/core/common';
 import type { SoundState } from '@/platform/sound';
 import type { Voice } from '@/platform/speech';
 import { scorePhrases } from '@/words/score';
@@ -21,11 +21,14 @@ import {
   leadTried,
   leadTallied,
   leadsElsewhere,
+  type LeadInProgress,
 } from './lead';
 import { marked } from './hall/marks';
 import { runsBrought } from './runs';
 import type { AppThunk } from './slices';
-import { takingPart } from './taking-part';
+import { keepLed } from './record';
+import { seeToStandings } from './standings';
+import { partOf } from './taking-part';
 
 /** The lock that a tab holds while it leads a class. */
 export const leadLock = (runId: string) => `lead ${runId}`;
@@ -49,7 +52,9 @@ export function openLead(id: RoutineId): AppThunk {
     if (!routine) return;
     const runId = runIdSchema.parse(newId());
     const at = isoWithOffset(clock.wallTime());
-    dispatch(leadOpened({ routine, part: takingPart(), runId, at }));
+    const part = partOf(getState(), id, dayOfDate(clock.wallTime()));
+    const groupId = getState().classFor[id]?.groupId;
+    dispatch(leadOpened({ routine, part, groupId, runId, at }));
     void dispatch(lookElsewhere());
   };
 }
@@ -100,7 +105,7 @@ export function endLead(how: RunEnd): AppThunk {
       return;
     }
     const endedAt = isoWithOffset(clock.wallTime());
-    dispatch(runsBrought([runOf(lead, { id: runId, startedAt, endedAt, how }, scorePhrases)]));
+    dispatch(recordLed(current, endedAt, how));
     dispatch(marked({ id: lead.routine.id, ledAt: startedAt }));
     dispatch(leadEnded(runId));
   };
@@ -113,15 +118,26 @@ export function recordLeftOver(): AppThunk {
     const left = Object.values(others).filter(({ runId }) => !elsewhere.includes(runId));
     for (const one of left) {
       const counts = one.lead.ledMs > 0 && !one.lead.runThrough;
-      if (counts) dispatch(runsBrought([brokenOff(one)]));
+      if (counts) dispatch(recordLed(one, endOf(one), 'broken-off'));
       dispatch(leadLost(one.runId));
     }
   };
 }
 
-function brokenOff({ runId, startedAt, lead }: KeptLead) {
-  const endedAt = isoWithOffset(new Date(Date.parse(startedAt) + lead.ledMs));
-  return runOf(lead, { id: runId, startedAt, endedAt, how: 'broken-off' }, scorePhrases);
+/** When a class that was broken off must have ended, at the earliest. */
+function endOf({ startedAt, lead }: Pick<KeptLead, 'startedAt' | 'lead'>) {
+  return isoWithOffset(new Date(Date.parse(startedAt) + lead.ledMs));
+}
+
+/** Writes a class into the record, with the routine as it was led. */
+function recordLed(one: KeptLead | LeadInProgress, endedAt: string, how: RunEnd): AppThunk {
+  return (dispatch) => {
+    const { runId: id, startedAt, lead, groupId } = one;
+    const led = dispatch(keepLed(lead.routine, lead.part));
+    const run = runOf(lead, { id, startedAt, endedAt, how, led }, scorePhrases);
+    dispatch(runsBrought([groupId ? { ...run, groupId } : run]));
+    if (groupId) dispatch(seeToStandings([], [groupId]));
+  };
 }
 
 /** The screen goes away: a class in the middle is held, one that never began is closed. */

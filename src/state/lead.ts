@@ -14,7 +14,7 @@ import {
   type Onset,
   type ScriptLine,
 } from '@/core/class';
-import type { RunId } from '@/core/common';
+import type { GroupId, RunId } from '@/core/common';
 import type { TakingPart } from '@/core/people';
 import { withChoices, type Choices, type Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
@@ -25,6 +25,8 @@ export interface LeadInProgress {
   readonly runId: RunId;
   /** When it was started; until then, when it was made ready. */
   readonly startedAt: string;
+  /** Whom it is led for. */
+  readonly groupId?: GroupId | undefined;
   readonly lead: Lead;
   /** Found in storage: the page went away in the middle, so the person is asked first. */
   readonly interrupted: boolean;
@@ -87,12 +89,21 @@ const slice = createSlice({
   reducers: {
     leadOpened: (
       state,
-      { payload }: PayloadAction<{ routine: Routine; part: TakingPart; runId: RunId; at: string }>,
+      {
+        payload,
+      }: PayloadAction<{
+        routine: Routine;
+        part: TakingPart;
+        groupId: GroupId | undefined;
+        runId: RunId;
+        at: string;
+      }>,
     ): LeadState => ({
       ...state,
       current: {
         runId: payload.runId,
         startedAt: payload.at,
+        ...(payload.groupId && { groupId: payload.groupId }),
         lead: newLead(payload.routine, payload.part),
         interrupted: false,
       },

@@ -1,3 +1,4 @@
+import { GROUP_ALONE } from '@/core/people';
 import { moveIdSchema, routineIdSchema } from '@/core/common';
 import { SHIPPED } from '@/core/moves';
 import {
@@ -74,7 +75,9 @@ describe('own moves', () => {
     const again = await opened(fakePlatform(platform.data));
     expect(selectOwnMoves(again.getState())).toEqual([rail]);
     expect(carriedBy(again)).toEqual(['Rail turn']);
-    expect(scoreOf(routineIn(again)).totalMs).toBe(scoreOf(routineIn(store)).totalMs);
+    expect(scoreOf(routineIn(again), GROUP_ALONE).totalMs).toBe(
+      scoreOf(routineIn(store), GROUP_ALONE).totalMs,
+    );
   });
 
   test('a change reaches every routine that does it; what lines lose is told', async () => {
@@ -108,7 +111,9 @@ describe('own moves', () => {
     expect(selectOwnMoves(store.getState())).toEqual([]);
     store.dispatch(changeUndone(ID));
     expect(carriedBy(store)).toEqual(['Rail turn']);
-    expect(scoreOf(routineIn(store)).segments.some(({ moveId }) => moveId === rail.id)).toBe(true);
+    expect(
+      scoreOf(routineIn(store), GROUP_ALONE).segments.some(({ moveId }) => moveId === rail.id),
+    ).toBe(true);
     const deleted = store.getState().notices.notices.find(({ kind }) => kind === 'move-deleted');
     if (!deleted) throw new Error('no notice');
     store.dispatch(takeBack(deleted));

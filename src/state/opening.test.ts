@@ -9,6 +9,8 @@ import {
   deleteRoutine,
   keepVersion,
   letRoutineGo,
+  readAllRuns,
+  selectRows,
   linesKept,
   marked,
   restoreRoutine,
@@ -53,15 +55,16 @@ describe('opening and keeping', () => {
     const platform = fakePlatform();
     await opened(platform);
     await saving();
-    for (const key of ['device', KEY, 'run/demo-run-2']) platform.data.delete(key);
+    for (const key of ['device', KEY, 'run/demo-run-bakery-2']) platform.data.delete(key);
     const again = await opened(fakePlatform(platform.data));
     expect(titles(again)).toHaveLength(DEMO_COUNT);
-    expect(Object.keys(again.getState().runs)).toHaveLength(4);
+    expect(selectRows(again.getState())).toHaveLength(24);
   });
 
   test('started empty, it stays empty, and can be taken back', async () => {
     const platform = fakePlatform();
     const store = await opened(platform);
+    await readAllRuns(store.hall);
     store.dispatch(startEmpty());
     await saving();
     expect([...platform.data.keys()]).toEqual(['device']);
@@ -143,7 +146,9 @@ describe('opening and keeping', () => {
     expect([...platform.data].filter(([, text]) => text.includes(ID))).toEqual(
       // The record of a class that was led stays.
       [...platform.data].filter(
-        ([key]) => key.startsWith('run/') && platform.data.get(key)?.includes(ID),
+        ([key]) =>
+          /^(?:run|led|plan|month|group|meeting)\//u.test(key) &&
+          platform.data.get(key)?.includes(ID),
       ),
     );
   });
@@ -152,8 +157,8 @@ describe('opening and keeping', () => {
     const store = await opened(fakePlatform());
     const { marks } = store.getState();
     const led = Object.values(marks).filter(({ ledAt }) => ledAt !== undefined);
-    expect(led.length).toBe(3);
-    expect(marks[ID]?.ledAt).toMatch(/T12:00:00/);
+    expect(led.length).toBe(4);
+    expect(marks[ID]?.ledAt).toMatch(/T12:15:00/);
   });
 
   test('what is marked so already is not written again', async () => {
@@ -239,9 +244,12 @@ describe('opening and keeping', () => {
 
   test('what each earlier version kept is brought up and loads', async () => {
     const folder = join(__dirname, 'storage/samples');
-    for (const version of [1, 2, 3, 4]) {
+    for (const version of [1, 2, 3, 4, 5, 6]) {
       const sample = (kind: string) =>
-        readFileSync(join(folder, `kept-${kind}-v${version}.json`), 'utf8');
+        readFileSync(
+          join(folder, `kept-${kind}-v${kind === 'routine' ? Math.min(5, version) : version}.json`),
+          'utf8',
+        );
       const data = new Map([
         [
           'device',
@@ -255,12 +263,24 @@ describe('opening and keeping', () => {
       expect(notices(store)).toEqual([]);
       expect(titles(store)).toHaveLength(1);
       expect(Object.keys(store.getState().runs)).toEqual(['run']);
+      // The routine stands beside the run by now, under an id of its own.
+      const run = store.getState().runs['run'];
+      expect(run).not.toHaveProperty('routine');
       expect(store.getState().lead.current).toMatchObject({ interrupted: true });
       expect(Object.values(store.getState().shelf.rows)[0]?.totalMs).toBeGreaterThan(0);
       await saving();
       // The class stands under a key of its own by now, and nothing else was written anew.
       expect([...data.keys()].sort()).toEqual(
-        ['device', 'lead/led', 'routine/sample', 'row/sample', 'run/run'].sort(),
+        [
+          'device',
+          'lead/led',
+          `led/${run?.led}`,
+          `month/${run?.startedAt.slice(0, 7)}`,
+          `plan/${run?.led}`,
+          'routine/sample',
+          'row/sample',
+          'run/run',
+        ].sort(),
       );
     }
   });

@@ -1,6 +1,6 @@
 import isEqual from 'fast-deep-equal';
 import { position, type PositionId } from '@/core/body';
-import { laneValues } from '@/core/people';
+import { GROUP_ALONE, laneValues } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import { isWork, type Score, type Segment } from '@/core/timing';
 import { ROW_PLACES, type OpenClass, type Row, type RowPlace, type ShelfState } from './hall/shelf';
@@ -17,7 +17,7 @@ interface Shown {
 /** What the list shows of a routine. */
 export function rowOf(routine: Routine): Row {
   const { id, title, group } = routine;
-  const score = scoreOf(routine);
+  const score = scoreOf(routine, GROUP_ALONE);
   return { id, title, group, totalMs: score.totalMs, band: bandOf(score), where: placesIn(score) };
 }
 

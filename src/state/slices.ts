@@ -7,7 +7,23 @@ import { binReducer } from './bin';
 import { linesReducer } from './lines';
 import { movesReducer } from './moves';
 import { routinesReducer } from './routines';
-import { runsReducer } from './runs';
+import { met } from './meetings';
+import {
+  classForReducer,
+  groupsReducer,
+  peopleOpenReducer,
+  peopleReducer,
+  readingsReducer,
+  standingsReducer,
+} from './people';
+import {
+  ledReducer,
+  monthly,
+  monthsReducer,
+  plansReducer,
+  recordReducer,
+  runsReducer,
+} from './runs';
 import { shelved } from './shelved';
 import { versionsReducer } from './versions';
 
@@ -16,6 +32,16 @@ const slices = combineReducers({
   routines: routinesReducer,
   moves: movesReducer,
   runs: runsReducer,
+  led: ledReducer,
+  plans: plansReducer,
+  months: monthsReducer,
+  record: recordReducer,
+  people: peopleReducer,
+  peopleOpen: peopleOpenReducer,
+  groups: groupsReducer,
+  classFor: classForReducer,
+  readings: readingsReducer,
+  standings: standingsReducer,
   lines: linesReducer,
   bin: binReducer,
   versions: versionsReducer,
@@ -38,5 +64,8 @@ export const reducer = (state: AppState | undefined, action: UnknownAction): App
   const routines = carried(before, next);
   const whole = routines === next.routines ? next : { ...next, routines };
   const shelf = shelved(before, whole);
-  return shelf === whole.shelf ? whole : { ...whole, shelf };
+  const months = monthly(before, whole);
+  const meetings = met(before, whole);
+  const same = shelf === whole.shelf && months === whole.months && meetings === whole.meetings;
+  return same ? whole : { ...whole, shelf, months, meetings };
 };

@@ -1,9 +1,52 @@
-import { GROUP_ALONE, type TakingPart } from '@/core/people';
+import { createSelector } from '@reduxjs/toolkit';
+import type { ClassFor } from '@/core/class';
+import { remember, type GroupId, type RoutineId } from '@/core/common';
+import { GROUP_ALONE, partakerOf, type Member, type TakingPart } from '@/core/people';
+import type { AppState } from './slices';
+
+/** Families of drills that somebody stands on a ladder of; the first is the one that checks go by. */
+export const STANCES_FAMILY = 'stance';
+
+/** The people of a group, by their names. */
+export function membersOf(
+  people: Readonly<Record<string, Member>>,
+  groupId: GroupId,
+): readonly Member[] {
+  return Object.values(people)
+    .filter(({ groups }) => groups.includes(groupId))
+    .sort((a, b) => a.name.localeCompare(b.name));
+}
+
+const partOfClass = remember((classFor: ClassFor) =>
+  createSelector(
+    ({ people }: AppState) => people,
+    ({ standings }: AppState) => standings,
+    (_: AppState, day: string) => day,
+    (people, standings, day): TakingPart => {
+      const { groupId, own } = classFor;
+      const members = membersOf(people, groupId);
+      if (members.length === 0) return GROUP_ALONE;
+      return {
+        people: members.map((member) => {
+          const placed = member.ladders?.[STANCES_FAMILY]?.placed.at(-1)?.rung;
+          const rung = standings[member.id]?.rungs?.[STANCES_FAMILY] ?? placed;
+          const partaker = partakerOf(member, day, rung);
+          const lane = own[member.id]?.lane;
+          return lane ? { ...partaker, lane } : partaker;
+        }),
+        sessions: [...(standings[groupId]?.sessions ?? [])],
+        at: `${day}T12:00:00Z`,
+      };
+    },
+  ),
+);
 
 /**
  * Who takes part in a routine's class: the one answer for page, checks, fit, order, lead and record,
  * so that all of them time the same class.
+ * @param day the day of the class, as `2026-11-26`
  */
-export function takingPart(): TakingPart {
-  return GROUP_ALONE;
+export function partOf(state: AppState, id: RoutineId, day: string): TakingPart {
+  const classFor = state.classFor[id];
+  return classFor ? partOfClass(classFor)(state, day) : GROUP_ALONE;
 }

@@ -1,3 +1,4 @@
+import { v5 } from 'uuid';
 import type { Tone } from '@/core/class';
 import { countingIds } from '@/core/common';
 import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement';
@@ -9,6 +10,9 @@ import type { Locks } from '@/platform/locks';
 import { createHall, openHall, type Hall } from './hall';
 import { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';
 import { scorePhrases } from '@/words/score';
+
+/** Any name will do. */
+const TEXTS = '6f1c2a5e-7d43-4c7e-9a0b-2f6f0c1d8e35';
 
 export interface FakePlatform extends Platform {
   readonly data: Map<string, string>;
@@ -148,6 +152,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
     slips: slipsOver(data, prefix),
     store,
     newId,
+    idOfText: (text) => v5(text, TEXTS),
     work: {
       findings: async (routine, part) => checkRoutine(routine, { part, phrases }),
       mends: async (routine, part, finding) => mendsOf(routine, finding, { part, phrases, newId }),

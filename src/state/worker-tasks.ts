@@ -1,24 +1,30 @@
-import { takingPart } from './taking-part';
+import { dayOfDate } from '@/core/common';
 import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
 import type { Change, Routine } from '@/core/routine';
 import type { AppThunk } from './slices';
+import { partOf } from './taking-part';
+
+/** Who takes part today in a routine's class. */
+export function partToday(routine: Pick<Routine, 'id'>): AppThunk<ReturnType<typeof partOf>> {
+  return (_, getState, { clock }) => partOf(getState(), routine.id, dayOfDate(clock.wallTime()));
+}
 
 /** What the checks find, worked out beside the page. */
 export function findingsOf(routine: Routine): AppThunk<Promise<readonly PlacedFinding[]>> {
-  return (_, __, { work }) => work.findings(routine, takingPart());
+  return (dispatch, _, { work }) => work.findings(routine, dispatch(partToday(routine)));
 }
 
 export function mendsFor(
   routine: Routine,
   finding: RuleFinding,
 ): AppThunk<Promise<readonly Change[]>> {
-  return (_, __, { work }) => work.mends(routine, takingPart(), finding);
+  return (dispatch, _, { work }) => work.mends(routine, dispatch(partToday(routine)), finding);
 }
 
 export function fitTo(routine: Routine, slotMs: number): AppThunk<Promise<SafeFitting>> {
-  return (_, __, { work }) => work.fit(routine, takingPart(), slotMs);
+  return (dispatch, _, { work }) => work.fit(routine, dispatch(partToday(routine)), slotMs);
 }
 
 export function ordered(routine: Routine): AppThunk<Promise<Ordering>> {
-  return (_, __, { work }) => work.order(routine, takingPart());
+  return (dispatch, _, { work }) => work.order(routine, dispatch(partToday(routine)));
 }

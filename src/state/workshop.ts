@@ -5,11 +5,15 @@ import { letRoutineGo } from './actions';
 import { daysLeft } from './bin';
 import type { Texts } from './demo';
 import { rowTaken, rowsPut } from './hall/shelf';
-import { RUN, WORKSHOP_KINDS } from './kinds';
+import { LED, RECORD_KINDS, RUN, WORKSHOP_KINDS } from './kinds';
 import { holdLeadLock } from './lead-lock';
 import { lookElsewhere, recordLeftOver } from './lead-actions';
 import { linkLead } from './lead-link';
 import { listenToLead } from './lead-runner';
+import { peopleOpened } from './people';
+import { slimRuns } from './record';
+import { seeToStandings, selectRows } from './standings';
+import { monthsPut, monthTaken, recordOpened } from './runs';
 import { rowOf } from './shelved';
 import { reducer, type AppDispatch, type AppState } from './slices';
 import { isOfKind, readStored } from './storage/kind';
@@ -49,8 +53,9 @@ async function open(hall: Hall, beside: Texts): Promise<void> {
   const store = attachWorkshop(hall);
   await store.dispatch(lookElsewhere());
   await hall.keeper.take(WORKSHOP_KINDS);
-  hall.keeper.keep([RUN]);
+  hall.keeper.keep([RUN, LED]);
   bringIn(store, beside);
+  store.dispatch(peopleOpened());
   store.dispatch(recordLeftOver());
   seeToBin(store, hall.platform.clock.wallTime());
   void seeToRows(store);
@@ -58,17 +63,66 @@ async function open(hall: Hall, beside: Texts): Promise<void> {
 
 const reading = new WeakMap<Hall, Promise<unknown>>();
 
-/** Reads every class that was led. */
+/** Reads what lists and trends need of every class that was led. */
 export async function openRecord(hall: Hall): Promise<void> {
   await openWorkshop(hall);
-  const known = reading.get(hall) ?? hall.keeper.take([RUN]);
+  const known = reading.get(hall) ?? readRecord(hall);
   reading.set(hall, known);
   await known;
 }
 
+async function readRecord(hall: Hall): Promise<void> {
+  const { keeper, platform } = hall;
+  const store = attachWorkshop(hall);
+  await keeper.take(RECORD_KINDS);
+  store.dispatch(recordOpened());
+  const keys = await platform.store.keys().catch(() => undefined);
+  if (keys) await seeToMonths(hall, keys);
+  const { people, groups } = store.getState();
+  store.dispatch(
+    seeToStandings(
+      Object.values(people).map(({ id }) => id),
+      Object.values(groups).map(({ id }) => id),
+    ),
+  );
+}
+
+/** Months that are damaged, or that know of less or more than there is, are mended from the runs. */
+async function seeToMonths(hall: Hall, keys: readonly string[]): Promise<void> {
+  const store = attachWorkshop(hall);
+  const kept = new Set(keys.filter((key) => key.startsWith('run/')).map((key) => key.slice(4)));
+  const state = store.getState();
+  const known = new Set(selectRows(state).map(({ id }) => id as string));
+  for (const month of Object.values(state.months)) {
+    const rows = month.rows.filter(({ id }) => kept.has(id) || state.runs[id] !== undefined);
+    if (rows.length === 0) store.dispatch(monthTaken(month.id));
+    else if (rows.length < month.rows.length) store.dispatch(monthsPut([{ ...month, rows }]));
+  }
+  const missing = [...kept].filter((id) => !known.has(id));
+  await hall.keeper.takeSome(RUN, missing);
+  store.dispatch(slimRuns());
+}
+
+/** Reads one run whole, with the routine as it was led. */
+export async function readRun(hall: Hall, id: string): Promise<void> {
+  await openRecord(hall);
+  await hall.keeper.takeSome(RUN, [id]);
+  const led = attachWorkshop(hall).getState().runs[id]?.led;
+  if (led) await hall.keeper.takeSome(LED, [led]);
+}
+
+/** Reads every run whole, and every routine as it was led: for what hands all of them on. */
+export async function readAllRuns(hall: Hall): Promise<void> {
+  await openRecord(hall);
+  const state = attachWorkshop(hall).getState();
+  const ids = selectRows(state).map(({ id }) => id);
+  await hall.keeper.takeSome(RUN, ids);
+  await hall.keeper.takeSome(LED, Object.keys(state.plans));
+}
+
 /** Takes what stands in no storage; it is tried to be written from then on. */
 function bringIn(store: AppStore, texts: Texts): void {
-  for (const kind of [...WORKSHOP_KINDS, RUN]) {
+  for (const kind of [...WORKSHOP_KINDS, ...RECORD_KINDS, RUN, LED]) {
     for (const [key, text] of Object.entries(texts).filter(([key]) => isOfKind(kind, key))) {
       const read = readStored(kind, key, text);
       if (read.state === 'good') store.dispatch(kind.slice.put([read.value as never]));

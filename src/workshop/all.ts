@@ -6,7 +6,16 @@ export { BinScreen } from '@/features/bin';
 export { BuilderScreen } from '@/features/builder';
 export { LeadScreen, RehearseScreen, WallScreen } from '@/features/lead';
 export { ChooseAMove, MovePage, MovesScreen } from '@/features/moves';
+export { BackupScreen, PrivacyScreen } from '@/features/keep';
+export {
+  ClassScreen,
+  GroupScreen,
+  MeasureScreen,
+  PeopleScreen,
+  PersonScreen,
+  ReportScreen,
+} from '@/features/people';
 export { PrintScreen } from '@/features/print';
-export { RecordScreen, RunScreen } from '@/features/record';
+export { ByHandScreen, RecordScreen, RunScreen } from '@/features/record';
 export { WriteMoveScreen } from '@/features/write-move';
 export { work };

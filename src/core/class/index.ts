@@ -1,7 +1,16 @@
 export { captionsVtt } from './export/captions';
 export { cueSheet, type CueSheetPhrases } from './export/cue-sheet';
 export { cuePage, picturePage, type Paper, type Pictured } from './export/pages';
-export { runsCsv, type RunColumn } from './export/runs-csv';
+export {
+  PEOPLE_COLUMNS,
+  peopleCsv,
+  readPeopleCsv,
+  type TableClass,
+  type TableFault,
+  type TableRead,
+} from './export/people-csv';
+export { plainPage, type PagePart } from './export/plain-page';
+export { runsCsv, tableCsv, type RunColumn } from './export/runs-csv';
 export { scoreCsv, type ScoreColumn } from './export/score-csv';
 export { mayExtend, whyNotLonger, type WhyNotLonger } from './lead/extend';
 export { edited, mayEase, mayPlayAgain, maySettle, playAt, type Led } from './lead/edits';
@@ -42,9 +51,55 @@ export {
   type SkipWhy,
 } from './record/changes';
 export {
+  OUTCOMES,
+  asPlanned,
+  corrected,
+  entrySchema,
+  wasAway,
+  type Entry,
+  type EntryWords,
+  type ItemResult,
+  type Outcome,
+} from './record/attendance';
+export { PLAN_VERSION, planOf, planSchema, type Plan, type PlanItem } from './record/plan';
+export {
+  entryOf,
+  monthOf,
+  monthSchema,
+  rowOfRun,
+  rowsInOrder,
+  withRow,
+  type Month,
+  type RunRow,
+} from './record/months';
+export {
+  classesOf,
+  doseNow,
+  doseSessions,
+  ladderFacts,
+  ladderOf,
+  proposalsFor,
+  type Came,
+  type MoveProposal,
+  type Plans,
+} from './weeks/facts';
+export { PUBLISHED_DAYS, weeksOf, type Week } from './weeks/weeks';
+export {
+  CLASS_GROUP_VERSION,
+  classForSchema,
+  classGroupSchema,
+  type ClassFor,
+  type ClassGroup,
+  type OwnWay,
+} from './group/class-group';
+export { classGrid, type Cell, type CellReason, type GridRow } from './group/grid';
+export {
+  RUN_MIGRATIONS,
   RUN_VERSION,
   WENT,
+  ledSchema,
   runSchema,
+  type LedRoutine,
   type Run,
   type RunEnd,
   type SideTime,

@@ -5,6 +5,8 @@ const idText = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/);
 export const routineIdSchema = idText.brand<'RoutineId'>();
 export const itemIdSchema = idText.brand<'ItemId'>();
 export const runIdSchema = idText.brand<'RunId'>();
+export const personIdSchema = idText.brand<'PersonId'>();
+export const groupIdSchema = idText.brand<'GroupId'>();
 export const moveIdSchema = idText.brand<'MoveId'>();
 /** Unique in its move only. */
 export const levelIdSchema = idText.brand<'LevelId'>();
@@ -12,6 +14,8 @@ export const levelIdSchema = idText.brand<'LevelId'>();
 export type RoutineId = z.infer<typeof routineIdSchema>;
 export type ItemId = z.infer<typeof itemIdSchema>;
 export type RunId = z.infer<typeof runIdSchema>;
+export type PersonId = z.infer<typeof personIdSchema>;
+export type GroupId = z.infer<typeof groupIdSchema>;
 export type MoveId = z.infer<typeof moveIdSchema>;
 export type LevelId = z.infer<typeof levelIdSchema>;
 

@@ -1,5 +1,13 @@
 export { GROUP_NAMES, type GroupName } from './groups';
-export { isoWithOffset } from './dates';
+export {
+  dayOfDate,
+  daysAfter,
+  daysBetween,
+  isoWithOffset,
+  nextOn,
+  weekdayOf,
+  weekOf,
+} from './dates';
 export { LONGEST_MS, parseDuration, parseLength, printClock, printDuration } from './durations';
 export {
   countingIds,
@@ -9,10 +17,14 @@ export {
   type LevelId,
   itemIdSchema,
   moveIdSchema,
+  personIdSchema,
+  groupIdSchema,
   routineIdSchema,
   runIdSchema,
   type ItemId,
   type MoveId,
+  type PersonId,
+  type GroupId,
   type NewId,
   type RoutineId,
   type RunId,

@@ -1,10 +1,30 @@
 export {
+  BASES,
   LEAST_CONTACT,
   holdsAtLeast,
   leastContact,
   stepsHarder,
+  timesOn,
+  type Base,
   type Rung,
 } from './balance/ladder';
+export { LADDER_SCHOOLS, placeOn, rungsOf, sameRung, type LadderSchool } from './balance/rungs';
+export { foreseen, type Foreseen } from './balance/simulate';
+export {
+  ladderStory,
+  type LadderFact,
+  type LadderNow,
+  type LadderTurn,
+  type LadderWhy,
+  type Tried,
+} from './balance/story';
+export {
+  proposeDose,
+  type DoseNow,
+  type DoseProposal,
+  type DoseSession,
+  type DoseWhy,
+} from './doses/progress';
 export {
   LANES,
   LANE_NAMES,
@@ -20,7 +40,7 @@ export {
   type LaneName,
   type PlainLane,
 } from './lane/lanes';
-export { resolveInLane, type LaneChoice, type LaneReason } from './lane/resolve';
+export { resolveInLane, standInFor, type LaneChoice, type LaneReason } from './lane/resolve';
 export {
   barsOf,
   bitesOn,
@@ -42,15 +62,55 @@ export {
   type Limit,
   type LimitName,
 } from './limit/limits';
-export { limitOfBodySchema, limitsSchema } from './limit/schema';
+export { limitOfBodySchema, limitsSchema, ownLimitSchema } from './limit/schema';
 export { ofOneSide } from './limit/limits';
 export { limitWords, readLimits, type LimitsRead, type UnreadLimit } from './limit/words';
-export { personEffects } from './person/clearance';
+export { clearancesOn, lapseOf, personEffects } from './person/clearance';
+export {
+  AGES,
+  AIDS,
+  MEMBER_VERSION,
+  SEATS,
+  ageIn,
+  bornFault,
+  duesOf,
+  initialsOf,
+  laneOfMember,
+  memberSchema,
+  partakerOf,
+  type Aid,
+  type Due,
+  type Ladder,
+  type Member,
+  type OwnDose,
+  type OwnLimit,
+  type Placed,
+  type Seat,
+} from './person/member';
+export {
+  FLOOR_WAYS,
+  MEASURES,
+  MEASURE_NAMES,
+  READING_VERSION,
+  TANDEM_SIGN_S,
+  averageStands,
+  breathsAMinute,
+  readingFault,
+  readingSchema,
+  trendOf,
+  type MeasureName,
+  type Reading,
+  type ReadingFault,
+  type Trend,
+} from './person/measures';
 export { readPeopleFile } from './person/file';
 export {
+  EVENTS,
   peopleFileSchema,
   personSchema,
+  rungSchema,
   sessionSchema,
+  type Clearance,
   type Person,
   type Session,
 } from './person/schema';

@@ -22,7 +22,7 @@ export function BinScreen() {
   const bin = useAppSelector((state) => state.bin);
   const rows = Object.values(bin).sort((a, b) => b.binnedAt.localeCompare(a.binnedAt));
   return (
-    <Screen title={BIN.title} onBack={() => router.replace('/')}>
+    <Screen title={BIN.title} onBack={() => router.replace('/routines')}>
       <ScrollView contentContainerStyle={styles.page}>
         <Text variant="bodyMedium" style={{ color: t.quiet }}>
           {rows.length > 0 ? BIN.hint(BIN_DAYS) : BIN.empty}

@@ -82,7 +82,7 @@ export function BringInScreen() {
   return (
     <Screen
       title={BRING_IN.title}
-      onBack={() => (router.canGoBack() ? router.back() : router.replace('/'))}
+      onBack={() => (router.canGoBack() ? router.back() : router.replace('/routines'))}
     >
       <ScrollView contentContainerStyle={styles.page}>
         <Text variant="bodyMedium" style={{ color: t.quiet }}>

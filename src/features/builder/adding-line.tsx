@@ -14,7 +14,15 @@ import { emptyDraft, type Meant } from '@/core/writing';
 import { Field, TARGET, Target, useTokens } from '@/design';
 import { Figure } from '@/features/figure';
 import { onPastedLines } from '@/platform/page';
-import { draftKept, lineGone, linesKept, useAppDispatch, useAppSelector, useNewId } from '@/state';
+import {
+  draftKept,
+  lineGone,
+  linesKept,
+  useAppDispatch,
+  usePart,
+  useAppSelector,
+  useNewId,
+} from '@/state';
 import { EASY_BREATH } from '@/words/safety';
 import { SECTION_TITLES } from '@/words/names';
 import { addingChange, readAdding, type Adding } from './adding';
@@ -49,14 +57,18 @@ export function AddingLine({
   const [picked, setPicked] = useState<number>();
   const [tried, setTried] = useState(false);
   const input = useRef<NativeInput>(null);
-  const first = useMemo(() => readAdding(typed, routine, goesTo), [typed, routine, goesTo]);
+  const part = usePart(routine.id);
+  const first = useMemo(
+    () => readAdding(typed, routine, goesTo, part),
+    [typed, routine, goesTo, part],
+  );
   const choices: readonly (Meant | undefined)[] = first.entry
     ? [undefined, ...first.others]
     : first.others;
   const other = picked === undefined ? undefined : choices[picked];
   const adding = useMemo(
-    () => (other ? readAdding(other.text, routine, first.goesTo) : first),
-    [other, routine, first],
+    () => (other ? readAdding(other.text, routine, first.goesTo, part) : first),
+    [other, routine, first, part],
   );
   useEffect(() => onPastedLines(BUILD.addLabel, onPage), [onPage]);
   const type = (text: string) => {

@@ -1,4 +1,5 @@
 import { printClock, type ItemId } from '@/core/common';
+import { GROUP_ALONE, type TakingPart } from '@/core/people';
 import { addEntry, type Change, type Entry, type Place, type Routine } from '@/core/routine';
 import { readTypedLine, sectionSaid, type Meant } from '@/core/writing';
 import { addTimerOf } from '@/state';
@@ -24,7 +25,12 @@ export interface Adding {
 }
 
 /** What a typed line would add, before it is added. */
-export function readAdding(typed: string, routine: Routine, usual: GoesTo): Adding {
+export function readAdding(
+  typed: string,
+  routine: Routine,
+  usual: GoesTo,
+  part: TakingPart = GROUP_ALONE,
+): Adding {
   const said = sectionSaid(typed);
   const goesTo = said ? { section: said.section } : usual;
   const place = placeForNew(routine, goesTo);
@@ -37,17 +43,22 @@ export function readAdding(typed: string, routine: Routine, usual: GoesTo): Addi
   const at = placeBefore(routine, place);
   const { line, text, others, passed, problem } = readTypedLine(rest, { ...routine, at });
   if (!line) return { ...nothing, others, problem: problem ? problemSentence(problem) : '' };
-  const adds = addsFor(routine, line, place);
+  const adds = addsFor(routine, line, place, part);
   if (adds === undefined) return { ...nothing, strict: text, problem: BUILD.full };
   return { ...nothing, entry: line, strict: text, adds, others, passed };
 }
 
 /** The time that an entry would add; undefined where there is no room for it. */
-function addsFor(routine: Routine, entry: Entry, place: Place): string | undefined {
+function addsFor(
+  routine: Routine,
+  entry: Entry,
+  place: Place,
+  part: TakingPart,
+): string | undefined {
   const change = addEntry(routine, entry, place);
   const [step] = change?.steps ?? [];
   if (step?.kind !== 'add') return undefined;
-  return printClock(Math.max(0, addTimerOf(routine).added(step.entry, step.place)));
+  return printClock(Math.max(0, addTimerOf(routine, part).added(step.entry, step.place)));
 }
 
 export function addingChange(

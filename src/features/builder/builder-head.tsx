@@ -4,7 +4,7 @@ import type { ItemId } from '@/core/common';
 import type { Routine } from '@/core/routine';
 import { TARGET, Target } from '@/design';
 import { Saving } from '@/features/notices';
-import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
+import { changeRedone, changeUndone, useScore, useAppDispatch, useAppSelector } from '@/state';
 import { FindingsCount, type Findings } from './findings';
 import { TimeBand } from './strand';
 import { BUILD } from './strings';
@@ -42,6 +42,7 @@ export function BuilderHead({ id, wide, drawn, findings, onRow, ...tools }: Buil
       right={!wide && <Saving />}
     />
   );
+  const score = useScore(drawn);
   return (
     <>
       <View style={styles.line}>
@@ -58,7 +59,7 @@ export function BuilderHead({ id, wide, drawn, findings, onRow, ...tools }: Buil
           onPress={() => onOpen('tools')}
         />
       </View>
-      <TimeBand score={scoreOf(drawn)} onChoose={onRow} />
+      <TimeBand score={score} onChoose={onRow} />
     </>
   );
 }

@@ -26,7 +26,7 @@ import {
   changeUndone,
   dropUntouched,
   marked,
-  scoreOf,
+  useScore,
   useAppDispatch,
   useAppSelector,
   useNewId,
@@ -91,7 +91,7 @@ function Builder(editing: Editing) {
   // What was pressed answers at once; the strand and the figures are drawn a moment after it.
   const drawn = useDeferredValue(shown);
   const drawnBefore = useDeferredValue(routine);
-  const canLead = scoreOf(routine).totalMs > 0;
+  const canLead = useScore(routine).totalMs > 0;
   useUndoKeys(id);
   useEffect(() => {
     if (chosenId) showRow(chosenId);
@@ -172,7 +172,7 @@ function Builder(editing: Editing) {
     routine.title === BUILD.newTitle &&
     entriesInOrder(routine).length === 0;
   const leave = () => {
-    router.replace('/');
+    router.replace('/routines');
     if (isUntouched) dispatch(dropUntouched(id));
   };
   const shownPanel = proposal || chosen ? undefined : open;

@@ -36,8 +36,18 @@ export function HeaderPanel({
       <SlotField routine={routine} change={change} />
       <LaneChoices routine={routine} change={change} />
       <LimitsField key={`limits ${routine.id}`} routine={routine} change={change} />
-      <LimitPicks routine={routine} change={change} />
-      <RoomPicks routine={routine} change={change} />
+      <LimitPicks
+        limits={routine.limits ?? []}
+        onLimits={(limits) =>
+          change(changeHeader(routine, { limits: limits.map(({ strict: _, ...one }) => one) }))
+        }
+      />
+      <RoomPicks
+        room={routine.room ?? []}
+        onRoom={(room) =>
+          change(changeHeader(routine, { room: room.length > 0 ? [...room] : undefined }))
+        }
+      />
       <SchoolPicks routine={routine} change={change} />
       {HEADERS.map(({ key, label }) => (
         <HeaderField

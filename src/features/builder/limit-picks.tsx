@@ -1,12 +1,17 @@
 import { View } from 'react-native';
-import { LIMITS, limitWords, ofOneSide, readLimits, type LimitName } from '@/core/people';
-import { changeHeader, type Routine } from '@/core/routine';
+import {
+  LIMITS,
+  limitWords,
+  ofOneSide,
+  readLimits,
+  type LimitName,
+  type OwnLimit,
+} from '@/core/people';
 import { withCapital } from '@/core/common';
 import { Choices } from '@/design';
 import { LIMIT_NAMES } from '@/words/names';
 import { Picker } from './picker';
 import { PICK } from './strings';
-import type { Editing } from './use-routine';
 
 /** Met most in groups. */
 const USUAL: readonly LimitName[] = [
@@ -19,11 +24,13 @@ const USUAL: readonly LimitName[] = [
 
 const OPTIONS = LIMITS.map((value) => ({ value, text: withCapital(LIMIT_NAMES[value]) }));
 
-/** The group's limits from a list, each with its side where it has one. */
-export function LimitPicks({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
-  const limits = routine.limits ?? [];
-  const put = (next: NonNullable<Routine['limits']>) =>
-    change(changeHeader(routine, { limits: [...next] }));
+interface LimitPicksProps {
+  readonly limits: readonly OwnLimit[];
+  readonly onLimits: (limits: readonly OwnLimit[]) => void;
+}
+
+/** Limits from a list, each with its side where it has one. */
+export function LimitPicks({ limits, onLimits: put }: LimitPicksProps) {
   const chosen = limits.map(({ limit }) => limit);
   return (
     <View>
@@ -55,14 +62,14 @@ export function LimitPicks({ routine, change }: Pick<Editing, 'routine' | 'chang
             ]}
             value={one.side ?? 'both'}
             onChoose={(side) =>
-              put(
-                limits.map((other) =>
-                  other === one ? { limit: one.limit, ...(side !== 'both' && { side }) } : other,
-                ),
-              )
+              put(limits.map((other) => (other === one ? withSide(one, side) : other)))
             }
           />
         ))}
     </View>
   );
+}
+
+function withSide({ side: _, ...one }: OwnLimit, side: 'left' | 'right' | 'both'): OwnLimit {
+  return side === 'both' ? one : { ...one, side };
 }

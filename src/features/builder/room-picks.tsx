@@ -1,19 +1,22 @@
 import { View } from 'react-native';
 import { withCapital } from '@/core/common';
-import { IN_ROOM, MOST_OF_A_THING, changeHeader, type InRoom, type Routine } from '@/core/routine';
+import { IN_ROOM, MOST_OF_A_THING, type InRoom, type Routine } from '@/core/routine';
 import { Picker } from './picker';
 import { Steps } from './steps';
 import { PICK } from './strings';
-import type { Editing } from './use-routine';
 
 const USUAL: readonly InRoom[] = ['chair', 'wall', 'counter', 'mat', 'strap', 'band'];
 const OPTIONS = IN_ROOM.map((value) => ({ value, text: withCapital(value) }));
 
+type Room = NonNullable<Routine['room']>;
+
+interface RoomPicksProps {
+  readonly room: Room;
+  readonly onRoom: (room: Room) => void;
+}
+
 /** What is in the room, each with how many there are. */
-export function RoomPicks({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
-  const room = routine.room ?? [];
-  const put = (next: NonNullable<Routine['room']>) =>
-    change(changeHeader(routine, { room: next.length > 0 ? [...next] : undefined }));
+export function RoomPicks({ room, onRoom: put }: RoomPicksProps) {
   const chosen = room.map(({ thing }) => thing);
   const toggle = (value: string) =>
     put(

@@ -11,7 +11,7 @@ import {
   type SectionName,
 } from '@/core/routine';
 import { WIDE, useTokens } from '@/design';
-import { scoreOf } from '@/state';
+import { useScore } from '@/state';
 import { Row, StrandDrag, strandOf, type StrandRow } from './strand';
 import { BUILD } from './strings';
 
@@ -52,7 +52,8 @@ export const StrandList = memo(function StrandList({
   const isEmpty = entriesInOrder(routine).length === 0;
   const width = isEmpty || window < 360 ? 110 : window >= WIDE ? 230 : 144;
   const [room, setRoom] = useState(0);
-  const strand = useMemo(() => strandOf(routine, scoreOf(routine)), [routine]);
+  const score = useScore(routine);
+  const strand = useMemo(() => strandOf(routine, score), [routine, score]);
   const stop = chosen ?? strand.rows.find(({ kind }) => kind !== 'section' && kind !== 'way')?.key;
   const changed = useMemo(
     () => new Set<string>(differencesOf(before, routine).map(({ id }) => id)),

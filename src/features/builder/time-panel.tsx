@@ -6,7 +6,7 @@ import { printClock, withCapital, type ItemId } from '@/core/common';
 import { SECTIONS, catalogueFor, type Routine, type SectionName } from '@/core/routine';
 import { doneByLeading, whereTimeGoes, type Spent } from '@/core/timing';
 import { useTokens } from '@/design';
-import { scoreOf } from '@/state';
+import { useScore } from '@/state';
 import { DIRECTION_NAMES, REGION_NAMES, SECTION_TITLES } from '@/words/names';
 import { PanelTop } from './panel-top';
 import { BUILD, TIME } from './strings';
@@ -29,7 +29,7 @@ interface TimePanelProps {
 /** Where the time goes, drawn: kinds, sections, sides, regions and directions. */
 export function TimePanel({ routine, onClose }: TimePanelProps) {
   const t = useTokens();
-  const score = scoreOf(routine);
+  const score = useScore(routine);
   const spent = useMemo(() => {
     const catalogue = catalogueFor(routine);
     const sectionOf = new Map<ItemId, SectionName>(

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Target } from '@/design';
-import { changeRedone, changeUndone, scoreOf, useAppDispatch, useAppSelector } from '@/state';
+import { changeRedone, changeUndone, useScore, useAppDispatch, useAppSelector } from '@/state';
 import { PanelTop } from './panel-top';
 import { BUILD, LEGEND, SEVERAL, VERSIONS } from './strings';
 import { Tools, type ToolsProps } from './tools';
@@ -20,6 +20,7 @@ interface ToolsPanelProps extends ToolsProps {
 export function ToolsPanel({ id, onRest, onSelect, onPaste, onClose, ...tools }: ToolsPanelProps) {
   const router = useRouter();
   const dispatch = useAppDispatch();
+  const isEmpty = useScore(tools.routine).totalMs === 0;
   const canUndo = useAppSelector((state) => (state.routines[id]?.past.length ?? 0) > 0);
   const canRedo = useAppSelector((state) => (state.routines[id]?.future.length ?? 0) > 0);
   return (
@@ -37,7 +38,7 @@ export function ToolsPanel({ id, onRest, onSelect, onPaste, onClose, ...tools }:
         <Target
           label={BUILD.print}
           icon="print"
-          disabled={scoreOf(tools.routine).totalMs === 0}
+          disabled={isEmpty}
           onPress={() => router.push(`/print/${id}`)}
         />
       </View>

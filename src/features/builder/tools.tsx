@@ -1,7 +1,7 @@
 import { printClock } from '@/core/common';
 import type { Routine } from '@/core/routine';
 import { Target } from '@/design';
-import { scoreOf } from '@/state';
+import { useScore } from '@/state';
 import { BUILD, PROPOSAL } from './strings';
 import type { Proposals } from './proposal';
 
@@ -19,7 +19,7 @@ export interface ToolsProps {
 /** What is done to the routine as a whole. */
 export function Tools({ routine, open, onOpen, proposals, onPropose }: ToolsProps) {
   const { slotMs } = routine;
-  const isEmpty = scoreOf(routine).totalMs === 0;
+  const isEmpty = useScore(routine).totalMs === 0;
   return (
     <>
       <Target

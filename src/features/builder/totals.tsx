@@ -5,7 +5,7 @@ import { printClock } from '@/core/common';
 import { laneValues } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import { SANS, TARGET, useTokens } from '@/design';
-import { scoreOf } from '@/state';
+import { useScore } from '@/state';
 import { BUILD } from './strings';
 
 interface TotalsProps {
@@ -19,7 +19,7 @@ interface TotalsProps {
 /** Total against the slot, left and right, trips to the floor; pressed it says where the time goes. */
 export const Totals = memo(function Totals({ routine, wide, open, onPress, right }: TotalsProps) {
   const t = useTokens();
-  const { totalMs, leftMs, rightMs, trips } = scoreOf(routine);
+  const { totalMs, leftMs, rightMs, trips } = useScore(routine);
   const { slotMs } = routine;
   const tripCount = Math.max(0, ...laneValues(trips));
   const off =

@@ -25,10 +25,10 @@ export function useHall(): HallValue {
 export function useWork() {
   const { hall, loadWorkshop } = useHall();
   return useCallback(
-    async (deed: (work: typeof Work, dispatch: Work.AppDispatch) => void): Promise<void> => {
+    async (deed: (work: typeof Work, dispatch: Work.AppDispatch) => unknown): Promise<void> => {
       const { work } = await loadWorkshop();
       await work.openWorkshop(hall);
-      deed(work, work.attachWorkshop(hall).dispatch);
+      await deed(work, work.attachWorkshop(hall).dispatch);
     },
     [hall, loadWorkshop],
   );

@@ -1,2 +1,3 @@
 export { HallProvider, useHall, useWork, type Workshop } from './hall-context';
+export { Places, type PlaceName } from './places';
 export { Waiting } from './waiting';

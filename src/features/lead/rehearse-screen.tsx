@@ -17,7 +17,15 @@ import { SANS, Screen, Target, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { askBeforeLeaving } from '@/platform/page';
 import { keepAwake } from '@/platform/wake-lock';
-import { bringIn, paceTaken, readClock, scoreOf, useAppDispatch, useAppSelector } from '@/state';
+import {
+  bringIn,
+  paceTaken,
+  partToday,
+  readClock,
+  scoreOf,
+  useAppDispatch,
+  useAppSelector,
+} from '@/state';
 import { GROUP_TITLES, timeWords } from '@/words/names';
 import { fitted } from './fit';
 import { REHEARSE } from './rehearse-strings';
@@ -27,12 +35,14 @@ import { useLeadKeys } from './use-lead-keys';
 export function RehearseScreen({ id: address }: { readonly id: string }) {
   const id = routineIdSchema.safeParse(address).data;
   const routine = useAppSelector((state) => (id ? state.routines[id]?.routine : undefined));
-  const [stages] = useState(() => (routine ? stagesOf(scoreOf(routine)) : []));
+  const dispatch = useAppDispatch();
+  const [stages] = useState(() =>
+    routine ? stagesOf(scoreOf(routine, dispatch(partToday(routine)))) : [],
+  );
   const [taps, setTaps] = useState<readonly number[]>([]);
   const [startMs, setStartMs] = useState<number>();
   const [done, setDone] = useState(false);
   const router = useRouter();
-  const dispatch = useAppDispatch();
   const running = startMs !== undefined && !done;
   useEffect(() => (running ? askBeforeLeaving() : undefined), [running]);
   useEffect(() => (running ? keepAwake(() => undefined) : undefined), [running]);

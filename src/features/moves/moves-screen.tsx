@@ -4,6 +4,7 @@ import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import type { MoveId } from '@/core/common';
 import type { Wanted } from '@/core/writing';
 import { Screen, WIDE, useTokens } from '@/design';
+import { Places } from '@/features/frame';
 import { Notices } from '@/features/notices';
 import { MoveList } from './move-list';
 import { CATALOGUE } from './strings';
@@ -20,7 +21,12 @@ export function MovesScreen() {
     wide ? router.replace(`/moves/${one}`) : router.push(`/moves/${one}`);
   const alone = !wide && id !== undefined;
   return (
-    <Screen title={CATALOGUE.title} onBack={() => router.replace(alone ? '/moves' : '/')}>
+    <Screen
+      title={CATALOGUE.title}
+      {...(alone
+        ? { onBack: () => router.replace('/moves') }
+        : { heading: <Places here="Moves" /> })}
+    >
       <View style={styles.notices}>
         <Notices about="moves" />
       </View>

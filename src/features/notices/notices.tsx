@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { TARGET, useTokens } from '@/design';
-import { useWork } from '@/features/frame';
+import { useHall, useWork } from '@/features/frame';
 import { noticeClosed, useHallDispatch, useHallSelector, type Notice } from '@/state/hall';
 import { NOTICE, noticeText } from './strings';
 
@@ -66,13 +66,19 @@ function NoticeRow({ notice }: { readonly notice: Notice }) {
 
 function NoticeAction({ notice }: { readonly notice: Notice }) {
   const work = useWork();
+  const { hall } = useHall();
   const router = useRouter();
   switch (notice.kind) {
     case 'demo-loaded':
       return (
         <Action
           label={NOTICE.startEmpty}
-          onPress={() => work(({ startEmpty }, dispatch) => dispatch(startEmpty()))}
+          onPress={() =>
+            void work(async ({ readAllRuns, startEmpty }, dispatch) => {
+              await readAllRuns(hall);
+              dispatch(startEmpty());
+            })
+          }
         />
       );
     case 'routine-deleted':
@@ -99,7 +105,7 @@ function NoticeAction({ notice }: { readonly notice: Notice }) {
         <Action
           label={NOTICE.saveTable}
           onPress={() =>
-            work((to, dispatch) => dispatch(to.saveRuns(notice.run.routine.title, [notice.run])))
+            work((to, dispatch) => dispatch(to.saveRuns(notice.run.title, [notice.run])))
           }
         />
       );

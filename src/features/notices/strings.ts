@@ -16,7 +16,9 @@ export function noticeText(notice: Notice): string {
     case 'not-saved':
       return `“${notice.title}” could not be saved: the browser's storage may be full. Save it as a file now.`;
     case 'run-not-saved':
-      return `The run of “${notice.run.routine.title}” could not be saved: the browser's storage may be full. Save it as a table now.`;
+      return `The run of “${notice.run.title}” could not be saved: the browser's storage may be full. Save it as a table now.`;
+    case 'person-not-saved':
+      return `What you wrote about ${notice.name} could not be saved: the browser's storage may be full. Make room, and it is tried again.`;
     case 'storage-closed':
       return "The browser's storage can't be opened. What you do now will be lost when you close this page.";
     case 'other-tab':

@@ -9,7 +9,7 @@ import { Choices, Screen, TARGET } from '@/design';
 import { usePictured } from '@/features/figure';
 import { NotFoundScreen } from '@/features/notices';
 import { SheetOfPaper, type SheetHandle } from '@/platform/sheet-of-paper';
-import { scoreOf, useAppSelector } from '@/state';
+import { useScore, useAppSelector } from '@/state';
 import { cueSheetPhrases } from '@/words/score';
 import { PRINT } from './strings';
 
@@ -28,10 +28,11 @@ function Sheets({ routine }: { readonly routine: Routine }) {
   const [width, setWidth] = useState(0);
   const sheet = useRef<SheetHandle>(null);
   const pictured = usePictured();
+  const score = useScore(routine);
   const paper = useMemo(() => {
     const page = kind === 'pictures' ? picturePage : cuePage;
-    return pictured && page(routine, scoreOf(routine), cueSheetPhrases, pictured);
-  }, [kind, pictured, routine]);
+    return pictured && page(routine, score, cueSheetPhrases, pictured);
+  }, [kind, pictured, routine, score]);
   const print = (
     <Button
       mode="contained"

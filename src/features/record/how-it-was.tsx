@@ -2,32 +2,34 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { MOST_NOTE, WENT, type Run, type Went } from '@/core/class';
-import { itemInForce, itemsInOrder, type Item } from '@/core/routine';
+import { itemInForce, itemsInOrder, type Item, type Routine } from '@/core/routine';
 import { Choices, Field, useTokens } from '@/design';
 import { runsBrought, useAppDispatch } from '@/state';
 import { RECORD, WENT_WORDS, WHY_WORDS, timeOfDay } from './strings';
 
 interface OfRun {
   readonly run: Run;
+  /** As it was led; left out where none was. */
+  readonly routine: Routine | undefined;
 }
 
-function nameOf({ routine }: Run, id: string | undefined): string {
-  const item = itemsInOrder(routine).find((one) => one.id === id);
-  return item ? itemInForce(item, routine).move.name : '';
+function nameOf(routine: Routine | undefined, id: string | undefined): string {
+  const item = routine && itemsInOrder(routine).find((one) => one.id === id);
+  return item && routine ? itemInForce(item, routine).move.name : '';
 }
 
 /** What was changed on the way, what was left early and why, and what happened. */
-export function WhatHappened({ run }: OfRun) {
+export function WhatHappened({ run, routine }: OfRun) {
   const t = useTokens();
   const count = (kind: string) => run.edits?.filter((one) => one.kind === kind).length ?? 0;
   const changes = (['extend', 'again', 'ease', 'lanes', 'settle'] as const)
     .filter((kind) => count(kind) > 0)
     .map((kind) => RECORD.changed[kind](count(kind)));
   const skips = (run.skips ?? []).map(({ itemId, why }) =>
-    [nameOf(run, itemId), RECORD.leftEarly, why && WHY_WORDS[why]].filter(Boolean).join(', '),
+    [nameOf(routine, itemId), RECORD.leftEarly, why && WHY_WORDS[why]].filter(Boolean).join(', '),
   );
   const events = (run.events ?? []).map(({ at, itemId, note }) =>
-    [timeOfDay(at), nameOf(run, itemId), note ?? RECORD.happened].filter(Boolean).join(' · '),
+    [timeOfDay(at), nameOf(routine, itemId), note ?? RECORD.happened].filter(Boolean).join(' · '),
   );
   if (changes.length + skips.length + events.length === 0) return null;
   return (
@@ -52,17 +54,17 @@ export function WhatHappened({ run }: OfRun) {
 }
 
 /** One tap each for how a move went, and a note on the whole. */
-export function HowItWent({ run }: OfRun) {
+export function HowItWent({ run, routine }: OfRun) {
   const done = new Set(run.sides.filter(({ realMs }) => realMs > 0).map(({ itemId }) => itemId));
-  const items = itemsInOrder(run.routine).filter(({ id }) => done.has(id));
-  if (items.length === 0) return null;
+  const items = routine ? itemsInOrder(routine).filter(({ id }) => done.has(id)) : [];
+  if (!routine || items.length === 0) return <RunNote run={run} />;
   return (
     <View>
       <Text variant="titleMedium" role="heading" aria-level={2}>
         {RECORD.went}
       </Text>
       {items.map((item) => (
-        <ItemWent key={item.id} run={run} item={item} />
+        <ItemWent key={item.id} run={run} routine={routine} item={item} />
       ))}
       <RunNote run={run} />
     </View>
@@ -71,13 +73,21 @@ export function HowItWent({ run }: OfRun) {
 
 const CHOICES = WENT.map((value) => ({ value, text: WENT_WORDS[value] }));
 
-function ItemWent({ run, item }: OfRun & { readonly item: Item }) {
+function ItemWent({
+  run,
+  routine,
+  item,
+}: {
+  readonly run: Run;
+  readonly routine: Routine;
+  readonly item: Item;
+}) {
   const dispatch = useAppDispatch();
   const choose = (went: Went) =>
     dispatch(runsBrought([{ ...run, went: { ...run.went, [item.id]: went } }]));
   return (
     <Choices
-      label={itemInForce(item, run.routine).move.name}
+      label={itemInForce(item, routine).move.name}
       choices={CHOICES}
       value={run.went?.[item.id]}
       onChoose={choose}
@@ -85,7 +95,7 @@ function ItemWent({ run, item }: OfRun & { readonly item: Item }) {
   );
 }
 
-function RunNote({ run }: OfRun) {
+function RunNote({ run }: Pick<OfRun, 'run'>) {
   const dispatch = useAppDispatch();
   const [typed, setTyped] = useState<string>();
   const keep = () => {

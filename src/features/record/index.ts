@@ -1,2 +1,3 @@
+export { ByHandScreen } from './by-hand-screen';
 export { RecordScreen } from './record-screen';
 export { RunScreen } from './run-screen';

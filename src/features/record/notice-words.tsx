@@ -16,8 +16,14 @@ function noticesOf(routine: Routine): readonly string[] {
 }
 
 /** A word on each thing that the room was asked to notice. */
-export function NoticeWords({ run }: { readonly run: Run }) {
-  const notices = noticesOf(run.routine);
+export function NoticeWords({
+  run,
+  routine,
+}: {
+  readonly run: Run;
+  readonly routine: Routine | undefined;
+}) {
+  const notices = routine ? noticesOf(routine) : [];
   if (notices.length === 0) return null;
   return (
     <View>

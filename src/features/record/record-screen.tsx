@@ -1,45 +1,42 @@
 import { Link, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import type { Run } from '@/core/class';
+import { readPeopleCsv, type RunRow, type TableFault } from '@/core/class';
 import { printClock } from '@/core/common';
-import { Screen, TARGET, useTokens } from '@/design';
-import { saveRuns, useAppDispatch, useAppSelector } from '@/state';
-import { HOW, RECORD, dateWords } from './strings';
+import { Fold, Screen, TARGET, Target, useTokens } from '@/design';
+import { Places, useHall } from '@/features/frame';
+import { pickFile } from '@/platform/files';
+import {
+  bringTable,
+  planTable,
+  readAllRuns,
+  savePeople,
+  saveRuns,
+  selectRows,
+  useAppDispatch,
+  useAppSelector,
+  useToday,
+  type TablePlan,
+} from '@/state';
+import { ATTENDANCE, HOW, RECORD, TABLES, dateWords } from './strings';
 
 /** Every class that was led, the latest first. */
 export function RecordScreen() {
   const t = useTokens();
-  const router = useRouter();
-  const kept = useAppSelector((state) => state.runs);
-  const runs = Object.values(kept).sort(
-    (a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt),
-  );
-  const dispatch = useAppDispatch();
-  const save = () => dispatch(saveRuns(RECORD.fileName, runs));
+  const rows = useAppSelector(selectRows);
+  const latest = [...rows].reverse();
   return (
-    <Screen
-      title={RECORD.title}
-      onBack={() => router.replace('/')}
-      right={
-        <Button
-          icon="save"
-          mode="outlined"
-          contentStyle={styles.button}
-          disabled={runs.length === 0}
-          onPress={save}
-        >
-          {RECORD.export}
-        </Button>
-      }
-    >
+    <Screen title={RECORD.title} heading={<Places here="Record" />}>
       <FlatList
-        data={runs}
+        data={latest}
         role="list"
         aria-label={RECORD.title}
         keyExtractor={({ id }) => id}
         contentContainerStyle={styles.page}
-        renderItem={({ item }) => <RunRow run={item} />}
+        initialNumToRender={12}
+        ListHeaderComponent={<Tables empty={rows.length === 0} />}
+        renderItem={({ item }) => <RunLine run={item} />}
         ListEmptyComponent={
           <View style={styles.empty}>
             <Text variant="titleMedium">{RECORD.empty}</Text>
@@ -53,8 +50,127 @@ export function RecordScreen() {
   );
 }
 
-function RunRow({ run }: { readonly run: Run }) {
+/** Tables out and in, and a class by hand. */
+function Tables({ empty }: { readonly empty: boolean }) {
   const t = useTokens();
+  const { hall } = useHall();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const today = useToday();
+  const [plan, setPlan] = useState<TablePlan>();
+  const [said, setSaid] = useState<readonly string[]>([]);
+  const saveAll = async () => {
+    await readAllRuns(hall);
+    const { runs } = hall.store.getState() as unknown as {
+      runs: Readonly<Record<string, Parameters<typeof saveRuns>[1][number]>>;
+    };
+    dispatch(saveRuns(RECORD.fileName, Object.values(runs)));
+  };
+  const choose = async () => {
+    const file = await pickFile();
+    if (file.kind === 'too-big') return setSaid([TABLES.tooBig(file.name)]);
+    if (file.kind !== 'text') return undefined;
+    const read = readPeopleCsv(file.text, today);
+    if (!read.ok) return setSaid(read.faults.map(faultWords).concat(TABLES.unchanged));
+    setSaid([]);
+    return setPlan(dispatch(planTable(read.classes)));
+  };
+  const add = () => {
+    if (plan) setSaid([TABLES.added(dispatch(bringTable(plan)))]);
+    setPlan(undefined);
+  };
+  return (
+    <View style={styles.tables}>
+      <View style={styles.actions}>
+        <Button
+          mode="outlined"
+          icon="add"
+          contentStyle={styles.button}
+          onPress={() => router.push('/by-hand')}
+        >
+          {TABLES.byHand}
+        </Button>
+      </View>
+      <Fold title={TABLES.title}>
+        <Target
+          label={TABLES.people}
+          icon="save"
+          look="plain"
+          disabled={empty}
+          onPress={() => dispatch(savePeople(TABLES.fileName))}
+        />
+        <Target
+          label={TABLES.runs}
+          icon="save"
+          look="plain"
+          disabled={empty}
+          onPress={() => void saveAll()}
+        />
+        <Target label={TABLES.bring} icon="open" look="plain" onPress={() => void choose()} />
+      </Fold>
+      <View aria-live="polite">
+        {said.map((words) => (
+          <Text key={words} variant="bodyLarge">
+            {words}
+          </Text>
+        ))}
+      </View>
+      {plan && (
+        <View style={[styles.plan, { borderColor: t.ink, backgroundColor: t.sheet }]}>
+          <Text variant="bodyLarge">
+            {TABLES.plan(
+              plan.classes.length,
+              plan.classes.reduce((sum, { people }) => sum + people.length, 0),
+            )}
+          </Text>
+          {plan.known > 0 && <Text variant="bodyLarge">{TABLES.known(plan.known)}</Text>}
+          {plan.newPeople.length > 0 && (
+            <Text variant="bodyLarge">{TABLES.newPeople(plan.newPeople.join(', '))}</Text>
+          )}
+          {plan.newGroups.length > 0 && (
+            <Text variant="bodyLarge">{TABLES.newGroups(plan.newGroups.join(', '))}</Text>
+          )}
+          <View style={styles.actions}>
+            <Button
+              mode="contained"
+              contentStyle={styles.button}
+              disabled={plan.classes.length === 0}
+              onPress={add}
+            >
+              {TABLES.add}
+            </Button>
+            <Button mode="outlined" contentStyle={styles.button} onPress={() => setPlan(undefined)}>
+              {TABLES.leave}
+            </Button>
+          </View>
+        </View>
+      )}
+    </View>
+  );
+}
+
+function faultWords(fault: TableFault): string {
+  switch (fault.code) {
+    case 'missing-columns':
+      return TABLES.missing(fault.columns.join(', '));
+    case 'too-many-rows':
+      return TABLES.tooMany(fault.most);
+    case 'empty':
+      return TABLES.empty;
+    case 'wrong-value':
+      return TABLES.wrong(fault.line, fault.column, fault.value);
+  }
+}
+
+function RunLine({ run }: { readonly run: RunRow }) {
+  const t = useTokens();
+  const group = useAppSelector((state) => (run.groupId ? state.groups[run.groupId] : undefined));
+  const came = run.people?.filter((one) => one.came).length;
+  const about = [
+    dateWords(run.startedAt),
+    group?.name,
+    came === undefined ? '' : `${came} / ${run.people?.length ?? 0}`,
+  ];
   return (
     <View role="listitem">
       <Link
@@ -62,9 +178,9 @@ function RunRow({ run }: { readonly run: Run }) {
         style={StyleSheet.flatten([styles.row, { backgroundColor: t.sheet, borderColor: t.line }])}
       >
         <View style={styles.words}>
-          <Text variant="titleMedium">{run.routine.title}</Text>
+          <Text variant="titleMedium">{run.title}</Text>
           <Text variant="bodyMedium" style={{ color: t.quiet }}>
-            {dateWords(run.startedAt)}
+            {about.filter(Boolean).join(' · ')}
           </Text>
         </View>
         <View style={styles.end}>
@@ -72,7 +188,7 @@ function RunRow({ run }: { readonly run: Run }) {
             {RECORD.of(printClock(run.realMs), printClock(run.plannedMs))}
           </Text>
           <Text variant="bodyMedium" style={{ color: t.quiet }}>
-            {HOW[run.how]}
+            {run.byHand ? ATTENDANCE.byHand : HOW[run.how]}
           </Text>
         </View>
       </Link>
@@ -83,6 +199,9 @@ function RunRow({ run }: { readonly run: Run }) {
 const styles = StyleSheet.create({
   page: { padding: 16, gap: 8, maxWidth: 760, width: '100%', alignSelf: 'center' },
   button: { minHeight: TARGET },
+  tables: { gap: 8, marginBottom: 8 },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 4, alignItems: 'center' },
+  plan: { borderWidth: 2, borderRadius: 12, padding: 16, gap: 8 },
   row: {
     display: 'flex',
     flexDirection: 'row',

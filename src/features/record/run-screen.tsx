@@ -1,14 +1,18 @@
 import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import type { SideTime } from '@/core/class';
 import { runIdSchema, printClock } from '@/core/common';
 import { Screen, TARGET, useTokens } from '@/design';
+import { Waiting, useHall } from '@/features/frame';
 import { NotFoundScreen } from '@/features/notices';
-import { useAppSelector } from '@/state';
+import { readRun, useAppSelector } from '@/state';
 import { laneTitle } from '@/words/names';
+import { Attendance } from './attendance';
 import { HowItWent, WhatHappened } from './how-it-was';
 import { NoticeWords } from './notice-words';
+import { WhatFollows } from './what-follows';
 import { HOW, RECORD, SIDE_NAMES, dateWords } from './strings';
 
 /** One run: what was planned and what was led, for each item and side. */
@@ -17,10 +21,15 @@ export function RunScreen({ id: address }: { readonly id: string }) {
   const router = useRouter();
   const id = runIdSchema.safeParse(address).data;
   const run = useAppSelector((state) => (id ? state.runs[id] : undefined));
-  const stillThere = useAppSelector((state) => run && state.routines[run.routine.id] !== undefined);
-  if (!run) return <NotFoundScreen />;
+  const routine = useAppSelector((state) => state.led[run?.led ?? '']?.routine);
+  const plan = useAppSelector((state) => state.plans[run?.led ?? '']);
+  const stillThere = useAppSelector((state) =>
+    run?.routineId ? state.routines[run.routineId]?.routine : undefined,
+  );
+  const read = useRead(address);
+  if (!run) return read ? <NotFoundScreen /> : <Waiting />;
   return (
-    <Screen title={run.routine.title} onBack={() => router.replace('/record')}>
+    <Screen title={run.title} onBack={() => router.replace('/record')}>
       <ScrollView contentContainerStyle={styles.page}>
         <Text variant="bodyLarge">
           {dateWords(run.startedAt)} · {HOW[run.how]}
@@ -33,32 +42,36 @@ export function RunScreen({ id: address }: { readonly id: string }) {
         <Text variant="titleMedium" style={styles.figure}>
           {RECORD.of(printClock(run.realMs), printClock(run.plannedMs))}
         </Text>
-        <WhatHappened run={run} />
-        <View role="table" aria-label={RECORD.sideHeading}>
-          <View role="row" style={[styles.row, { borderBottomColor: t.ink }]}>
-            <Heading text={RECORD.sideHeading} wide />
-            <Heading text={RECORD.plannedHeading} />
-            <Heading text={RECORD.realHeading} />
+        <Attendance run={run} plan={plan} />
+        <WhatFollows run={run} />
+        <WhatHappened run={run} routine={routine} />
+        {run.sides.length > 0 && (
+          <View role="table" aria-label={RECORD.sideHeading}>
+            <View role="row" style={[styles.row, { borderBottomColor: t.ink }]}>
+              <Heading text={RECORD.sideHeading} wide />
+              <Heading text={RECORD.plannedHeading} />
+              <Heading text={RECORD.realHeading} />
+            </View>
+            {run.sides.map((side) => (
+              <SideRow key={`${side.itemId} ${side.side}`} side={side} />
+            ))}
           </View>
-          {run.sides.map((side) => (
-            <SideRow key={`${side.itemId} ${side.side}`} side={side} />
-          ))}
-        </View>
-        <NoticeWords run={run} />
-        <HowItWent run={run} />
+        )}
+        <NoticeWords run={run} routine={routine} />
+        <HowItWent run={run} routine={routine} />
         {stillThere && (
           <View style={styles.actions}>
             <Button
               mode="outlined"
               contentStyle={styles.button}
-              onPress={() => router.push(`/routine/${run.routine.id}`)}
+              onPress={() => router.push(`/routine/${stillThere.id}`)}
             >
               {RECORD.openRoutine}
             </Button>
             <Button
               mode="contained"
               contentStyle={styles.button}
-              onPress={() => router.push(`/lead/${run.routine.id}`)}
+              onPress={() => router.push(`/lead/${stillThere.id}`)}
             >
               {RECORD.again}
             </Button>
@@ -67,6 +80,20 @@ export function RunScreen({ id: address }: { readonly id: string }) {
       </ScrollView>
     </Screen>
   );
+}
+
+/** A run is read when it is looked at, with the routine as it was led. */
+function useRead(id: string): boolean {
+  const { hall } = useHall();
+  const [read, setRead] = useState<string>();
+  useEffect(() => {
+    let wanted = true;
+    void readRun(hall, id).then(() => wanted && setRead(id));
+    return () => {
+      wanted = false;
+    };
+  }, [hall, id]);
+  return read === id;
 }
 
 function Heading({ text, wide = false }: { readonly text: string; readonly wide?: boolean }) {

@@ -1,1 +1,2 @@
+export { ResumeLead } from './resume-lead';
 export { RoutinesScreen } from './routines-screen';

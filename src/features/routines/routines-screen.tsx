@@ -4,10 +4,9 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Screen, TARGET, useTokens } from '@/design';
 import { Notices } from '@/features/notices';
-import { useWork } from '@/features/frame';
+import { Places, useWork } from '@/features/frame';
 import { useHallSelector } from '@/state/hall';
 import { ListTools } from './list-tools';
-import { ResumeLead } from './resume-lead';
 import { RoutineRow } from './routine-row';
 import { ALL, allTags, shownRows } from './shown-rows';
 import { ROUTINES } from './strings';
@@ -28,21 +27,8 @@ export function RoutinesScreen() {
       router.push(`/routine/${dispatch(createRoutine(ROUTINES.untitled))}`);
     });
   return (
-    <Screen
-      title={ROUTINES.title}
-      right={
-        <View style={styles.pages}>
-          <Button contentStyle={styles.button} onPress={() => router.push('/moves')}>
-            {ROUTINES.moves}
-          </Button>
-          <Button contentStyle={styles.button} onPress={() => router.push('/record')}>
-            {ROUTINES.record}
-          </Button>
-        </View>
-      }
-    >
+    <Screen title={ROUTINES.title} heading={<Places here="Routines" />}>
       <ScrollView contentContainerStyle={styles.page}>
-        <ResumeLead />
         <Notices />
         <View style={styles.actions}>
           <Button
@@ -91,7 +77,6 @@ export function RoutinesScreen() {
 }
 
 const styles = StyleSheet.create({
-  pages: { flexDirection: 'row' },
   page: { padding: 16, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   button: { minHeight: TARGET },

@@ -22,6 +22,10 @@ export const deviceSchema = z.object({
   mirror: z.boolean(),
   /** Whether the demo data was loaded here once: an emptied store stays empty. */
   welcomed: z.boolean(),
+  /** When all that is kept was last saved as a file; with the offset of that place. */
+  backedUpAt: z.string().max(40).optional(),
+  /** The first day here: from then on a backup that never was is due. */
+  startedOn: z.string().max(10).optional(),
   /** What somebody who calls for help has to know. */
   help: z
     .object({ address: line, number: line, defibrillator: line })

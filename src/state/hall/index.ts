@@ -5,5 +5,6 @@ export { noticeClosed, noticeShown, type Notice } from './notices';
 export { openHall } from './open';
 export { LONGEST_TAG, MOST_TAGS, marked, unmarked, type Mark } from './marks';
 export type { HallDispatch, HallState } from './reducer';
+export type { Ask, Meeting } from './meetings';
 export type { Row, RowPlace } from './shelf';
 export type { Texts } from '../demo';

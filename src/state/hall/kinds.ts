@@ -2,6 +2,7 @@ import { isRecord, type MigrationStep } from '@/core/common';
 import { keyOf, kindOf, type AnyKind } from '../storage/kind';
 import { deviceRead, deviceSchema, deviceSet, type DeviceState } from './device';
 import { markSchema, markTaken, marksPut, type Mark } from './marks';
+import { meetingSchema, meetingTaken, meetingsPut, type Meeting } from './meetings';
 import type { HallState } from './reducer';
 import { rowSchema, rowTaken, rowsPut, type Row } from './shelf';
 
@@ -70,6 +71,19 @@ export const ROW = kindOf<HallState, Row>({
   derived: true,
 });
 
-export const HALL_KINDS: readonly AnyKind<HallState>[] = [DEVICE, ROW, MARK];
+/** What the first screen shows of groups. */
+export const MEETING = kindOf<HallState, Meeting>({
+  name: 'meeting',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: meetingSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ meetings }) => meetings, put: meetingsPut, remove: meetingTaken },
+  told: true,
+  derived: true,
+});
+
+export const HALL_KINDS: readonly AnyKind<HallState>[] = [DEVICE, ROW, MARK, MEETING];
 
 export const DEVICE_KEY = keyOf(DEVICE, DEVICE_ID);

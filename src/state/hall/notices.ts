@@ -1,7 +1,8 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Run } from '@/core/class';
-import type { MoveId, RoutineId } from '@/core/common';
+import type { ClassGroup, LedRoutine, Plan, Run } from '@/core/class';
+import type { MoveId, PersonId, RoutineId } from '@/core/common';
 import type { Move } from '@/core/moves';
+import type { Member, Reading } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import type { MoveDraft } from '@/core/writing';
 import type { Mark } from './marks';
@@ -15,6 +16,11 @@ export type Notice =
       readonly routines: readonly Routine[];
       readonly runs: readonly Run[];
       readonly marks: readonly Mark[];
+      readonly people: readonly Member[];
+      readonly groups: readonly ClassGroup[];
+      readonly readings: readonly Reading[];
+      readonly plans: readonly Plan[];
+      readonly led: readonly LedRoutine[];
     }
   | {
       readonly kind: 'set-aside';
@@ -42,6 +48,7 @@ export type Notice =
       /** As they were before. */
       readonly replaced: readonly Move[];
     }
+  | { readonly kind: 'person-not-saved'; readonly id: PersonId; readonly name: string }
   | { readonly kind: 'move-not-saved'; readonly id: MoveId; readonly name: string }
   | { readonly kind: 'brought-in'; readonly title: string; readonly id: RoutineId };
 
@@ -101,6 +108,7 @@ function thingOf(notice: Notice): string {
     case 'not-saved':
     case 'not-deleted':
     case 'move-not-saved':
+    case 'person-not-saved':
     case 'brought-in':
       return notice.id;
     case 'run-not-saved':

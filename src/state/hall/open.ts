@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { routineIdSchema } from '@/core/common';
+import { dayOfDate, routineIdSchema } from '@/core/common';
 import { onPageLeave } from '@/platform/page';
 import { speakOfSetAside } from '../storage/set-aside';
 import { takeUpSlips } from '../storage/slip';
@@ -27,7 +27,11 @@ export async function openHall(
   await keeper.take(HALL_KINDS);
   await speakOfSetAside(store, hall.platform).catch(() => undefined);
   await findBrokenOff(hall).catch(() => undefined);
-  if (!store.getState().device.welcomed) store.dispatch(deviceSet({ welcomed: true }));
+  const { device } = store.getState();
+  const startedOn = device.startedOn ?? dayOfDate(hall.platform.clock.wallTime());
+  if (!device.welcomed || !device.startedOn) {
+    store.dispatch(deviceSet({ welcomed: true, startedOn }));
+  }
   if (beside || late.length > 0 || (await rowsAreMissing(hall))) await openWorkshop(beside);
   keeper.takeLate(late);
   store.dispatch(storeOpened());
@@ -38,7 +42,11 @@ async function rowsAreMissing({ store, platform }: Hall): Promise<boolean> {
   const { rows } = store.getState().shelf;
   const keys = await platform.store.keys().catch(() => []);
   const ids = new Set(Object.keys(rows).map((id) => `routine/${id}`));
-  return keys.some((key) => key.startsWith('routine/') && !ids.has(key));
+  const met = Object.keys(store.getState().meetings).length > 0;
+  return keys.some(
+    (key) =>
+      (key.startsWith('routine/') && !ids.has(key)) || (!met && /^(?:person|group)\//u.test(key)),
+  );
 }
 
 /** As little of a kept class as its notice on the list says. */

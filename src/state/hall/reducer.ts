@@ -2,6 +2,7 @@ import { combineReducers, type ThunkDispatch, type UnknownAction } from '@reduxj
 import type { Platform } from '@/platform';
 import { deviceReducer } from './device';
 import { marksReducer } from './marks';
+import { meetingsReducer } from './meetings';
 import { noticesReducer } from './notices';
 import { shelfReducer } from './shelf';
 
@@ -9,6 +10,7 @@ import { shelfReducer } from './shelf';
 export const HALL_SLICES = {
   shelf: shelfReducer,
   marks: marksReducer,
+  meetings: meetingsReducer,
   device: deviceReducer,
   notices: noticesReducer,
 };

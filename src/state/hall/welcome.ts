@@ -30,6 +30,7 @@ async function isFirstVisit(keys: readonly string[], platform: Hall['platform'])
   const texts = await platform.store.read([DEVICE_KEY]).catch(() => undefined);
   if (texts?.[DEVICE_KEY]) return false;
   return keys.every(
-    (key) => !/^(routine|run|move|move-draft|lead)\b/.test(key) || /^[a-z]+\/demo-/.test(key),
+    (key) =>
+      !/^(routine|run|move|move-draft|lead|person|group)\b/.test(key) || /^[a-z]+\/demo-/.test(key),
   );
 }

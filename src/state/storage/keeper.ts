@@ -45,6 +45,8 @@ export interface Keeper {
   take(kinds: readonly AnyKind<never>[]): Promise<boolean>;
   /** Keeps these kinds from now on, and reads none of them yet. */
   keep(kinds: readonly AnyKind<never>[]): void;
+  /** Reads some things of a kind that is kept, by their ids: of what is too much to be read at once. */
+  takeSome(kind: AnyKind<never>, ids: readonly string[]): Promise<void>;
   /** Writes at once what is not written yet. */
   saveNow(): Promise<void>;
   /** The page may go: leaves a slip of what is not written yet, and writes it as far as time allows. */
@@ -232,32 +234,42 @@ export function createKeeper(
     kinds.sort((a, b) => Number(a.derived ?? false) - Number(b.derived ?? false));
   };
 
+  /** Takes in what was read of a kind, and keeps the kind from then on. */
+  const bring = async (kind: AnyKind<never>, texts: Readonly<Record<string, string | null>>) => {
+    const damaged: { key: string; text: string }[] = [];
+    const values: unknown[] = [];
+    for (const [key, text] of Object.entries(texts)) {
+      if (text === null || !isOfKind(kind, key)) continue;
+      const reading = readStored(kind, key, text);
+      if (reading.state === 'good') {
+        const { value, revision } = reading;
+        values.push(value);
+        known.set(key, { kind, id: kind.idOf(value as never), value, revision });
+      } else if (reading.state === 'newer') {
+        store.dispatch(noticeShown({ kind: 'newer', name: reading.name }));
+      } else if (!kind.derived) damaged.push({ key, text });
+    }
+    keep([kind]);
+    // A change that was made before this was read is a later one.
+    const here = all(kind);
+    const fresh = values.filter(
+      (value) => !kind.many || here[kind.idOf(value as never)] === undefined,
+    );
+    if (fresh.length > 0) store.dispatch(kind.slice.put(fresh as never));
+    await setAside(damaged, store, platform);
+  };
+
+  const takeSome = async (kind: AnyKind<never>, ids: readonly string[]) => {
+    const here = all(kind);
+    const keys = ids.filter((id) => here[id] === undefined).map((id) => keyOf(kind, id));
+    if (keys.length > 0) await bring(kind, await platform.store.read(keys));
+  };
+
   const take = async (more: readonly AnyKind<never>[]): Promise<boolean> => {
     try {
       const keys = await platform.store.keys();
       const texts = await platform.store.read(keys.filter((key) => isOfSome(more, key)));
-      const damaged: { key: string; text: string }[] = [];
-      for (const kind of more) {
-        const values: unknown[] = [];
-        for (const [key, text] of Object.entries(texts)) {
-          if (text === null || !isOfKind(kind, key)) continue;
-          const reading = readStored(kind, key, text);
-          if (reading.state === 'good') {
-            const { value, revision } = reading;
-            values.push(value);
-            known.set(key, { kind, id: kind.idOf(value as never), value, revision });
-          } else if (reading.state === 'damaged') damaged.push({ key, text });
-          else store.dispatch(noticeShown({ kind: 'newer', name: reading.name }));
-        }
-        keep([kind]);
-        // A change that was made before this was read is a later one.
-        const here = all(kind);
-        const fresh = values.filter(
-          (value) => !kind.many || here[kind.idOf(value as never)] === undefined,
-        );
-        if (fresh.length > 0) store.dispatch(kind.slice.put(fresh as never));
-      }
-      await setAside(damaged, store, platform);
+      for (const kind of more) await bring(kind, texts);
       return true;
     } catch {
       // What is done from here on is still tried to be kept.
@@ -326,5 +338,5 @@ export function createKeeper(
 
   platform.tabs.onTold((key) => void fromOtherTab(key));
   const saveNow = () => (unwritten().length > 0 ? save() : work);
-  return { take, keep, saveNow, leave, takeLate };
+  return { take, takeSome, keep, saveNow, leave, takeLate };
 }

@@ -1,4 +1,4 @@
-import { unparse } from 'papaparse';
+import { csvOf } from './csv';
 import type { Run } from '../record/schema';
 
 /** The columns of a record, one row for each side of each item; the header row is the caller's words. */
@@ -20,10 +20,10 @@ export function runsCsv(
   runs: readonly Run[],
   headings: Readonly<Record<RunColumn, string>>,
 ): string {
-  const rows = runs.flatMap(({ startedAt, routine, how, sides }) =>
+  const rows = runs.flatMap(({ startedAt, title, how, sides }) =>
     sides.map(({ moveName, side, plannedMs, realMs }) => [
       startedAt,
-      routine.title,
+      title,
       how,
       moveName,
       side,
@@ -32,5 +32,14 @@ export function runsCsv(
     ]),
   );
   const header = RUN_COLUMNS.map((column) => headings[column]);
-  return unparse([header, ...rows], { escapeFormulae: true, newline: '\r\n' }) + '\r\n';
+  return csvOf([header, ...rows]);
 }
+
+/** A table as a spreadsheet opens it; a text that would start a formula is disarmed. */
+export function tableCsv(rows: readonly (readonly string[])[]): string {
+  const plain = rows.map((row) => row.map(numberOr));
+  return csvOf(plain);
+}
+
+/** A number stays one: escaping is for what a spreadsheet would run. */
+const numberOr = (text: string) => (/^-?\d+(\.\d+)?$/u.test(text) ? Number(text) : text);

@@ -1,4 +1,4 @@
-import { unparse } from 'papaparse';
+import { csvOf } from './csv';
 import type { Score } from '@/core/timing';
 
 /** The columns of a score as a table, one row a segment; the header row is the caller's words. */
@@ -27,5 +27,5 @@ export function scoreCsv(score: Score, headings: Readonly<Record<ScoreColumn, st
     cues.map(({ text }) => text).join(' '),
   ]);
   const header = SCORE_COLUMNS.map((column) => headings[column]);
-  return unparse([header, ...rows], { escapeFormulae: true, newline: '\r\n' }) + '\r\n';
+  return csvOf([header, ...rows]);
 }

@@ -10,6 +10,8 @@ export interface Ended {
   readonly startedAt: string;
   readonly endedAt: string;
   readonly how: RunEnd;
+  /** The id under which the routine is kept as it was led. */
+  readonly led: string;
 }
 
 /** The record of a class that has ended; `lead` is to be tallied up to its last place. */
@@ -19,7 +21,8 @@ export function runOf(lead: Lead, ended: Ended, phrases: ScorePhrases): Run {
   const led = edits.length > 0 ? ledClass(lead, phrases).score : planned;
   return {
     ...ended,
-    routine: lead.routine,
+    routineId: lead.routine.id,
+    title: lead.routine.title,
     plannedMs: planned.totalMs,
     realMs: Math.round(lead.ledMs),
     sides: [...sideTimes(lead.routine, planned, lead.tally, led)],

@@ -199,7 +199,11 @@ describe('a class being led', () => {
     ]);
     const id = runIdSchema.parse('run');
     const startedAt = '2026-03-05T10:00:00.000Z';
-    const run = runOf(lead, { id, startedAt, endedAt: startedAt, how: 'broken-off' }, plainPhrases);
+    const run = runOf(
+      lead,
+      { id, startedAt, endedAt: startedAt, how: 'broken-off', led: 'as-led' },
+      plainPhrases,
+    );
     expect(
       run.sides.map(({ moveName, side, plannedMs, realMs }) => [moveName, side, plannedMs, realMs]),
     ).toEqual([

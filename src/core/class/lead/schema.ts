@@ -1,15 +1,16 @@
 import { z } from 'zod';
-import { isRecord, runIdSchema, type MigrationStep } from '@/core/common';
+import { groupIdSchema, isRecord, runIdSchema, type MigrationStep } from '@/core/common';
 import { GROUP_ALONE, takingPartSchema } from '@/core/people';
 import { routineSchema } from '@/core/routine';
 import { eventSchema, leadEditSchema, skipSchema } from '../record/changes';
 
 /** The version of a class in progress as it is kept; the routine in it counts its own. */
-export const LEAD_VERSION = 6;
+export const LEAD_VERSION = 7;
 
 export const LEAD_MIGRATIONS: readonly MigrationStep[] = [
   { from: 4, what: 'who takes part', apply: withTakingPart },
   { from: 5, what: 'edits of every kind, skips and what happened', apply: withEdits },
+  { from: 6, what: 'whom it is led for may be said', apply: (kept) => kept },
 ];
 
 const ms = z.number().min(0);
@@ -18,6 +19,7 @@ const ms = z.number().min(0);
 export const keptLeadSchema = z.strictObject({
   runId: runIdSchema,
   startedAt: z.iso.datetime({ offset: true }),
+  groupId: groupIdSchema.optional(),
   lead: z.strictObject({
     routine: routineSchema,
     part: takingPartSchema,

@@ -1,11 +1,19 @@
 import { z } from 'zod';
-import { oneLineSchema, runIdSchema } from '@/core/common';
+import {
+  groupIdSchema,
+  isRecord,
+  oneLineSchema,
+  routineIdSchema,
+  runIdSchema,
+  type MigrationStep,
+} from '@/core/common';
 import { laneNameSchema } from '@/core/people';
 import { routineSchema } from '@/core/routine';
+import { entrySchema } from './attendance';
 import { MOST_NOTE, eventSchema, leadEditSchema, skipSchema } from './changes';
 
 /** The version of a run as it is kept; the routine in it counts its own. */
-export const RUN_VERSION = 6;
+export const RUN_VERSION = 7;
 
 export const RUN_ENDS = ['completed', 'finished-early', 'broken-off'] as const;
 export type RunEnd = (typeof RUN_ENDS)[number];
@@ -40,8 +48,17 @@ export type Went = (typeof WENT)[number];
 /** One time that a routine was led. */
 export const runSchema = z.strictObject({
   id: runIdSchema,
-  /** As it was led, whatever becomes of the routine later. */
-  routine: routineSchema,
+  routineId: routineIdSchema.optional(),
+  title: oneLineSchema(120).min(1),
+  /** The routine as it was led, whatever becomes of it later; left out where none was led. */
+  led: z.string().min(1).max(64).optional(),
+  /** In what an earlier version kept; it is moved out when it is read. */
+  routine: routineSchema.optional(),
+  /** Whom it was led for, and how it went for each. */
+  groupId: groupIdSchema.optional(),
+  people: z.array(entrySchema).max(200).optional(),
+  /** Entered afterwards, and not led with the application. */
+  byHand: z.literal(true).optional(),
   /** When it began and ended, by the clock on the wall where it was led. */
   startedAt: z.iso.datetime({ offset: true }),
   endedAt: z.iso.datetime({ offset: true }),
@@ -66,3 +83,20 @@ export const runSchema = z.strictObject({
     .optional(),
 });
 export type Run = z.infer<typeof runSchema>;
+
+/** A run of before carries its routine; its title is read from there, and the routine moved out later. */
+export const RUN_MIGRATIONS: readonly MigrationStep[] = [
+  {
+    from: 6,
+    what: 'the title of what was led stands in the run',
+    apply: (run) => {
+      if (!isRecord(run) || !isRecord(run.routine)) return run;
+      const { id, title } = run.routine;
+      return { ...run, routineId: id, title };
+    },
+  },
+];
+
+/** A routine as it was led once or many times. */
+export const ledSchema = z.strictObject({ id: z.string().min(1).max(64), routine: routineSchema });
+export type LedRoutine = Readonly<z.infer<typeof ledSchema>>;

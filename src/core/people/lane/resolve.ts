@@ -127,3 +127,16 @@ function familyStandIn(
   );
   return best && { ...best, reason: 'family' };
 }
+
+/**
+ * What one person does where what is written is not for them: the nearest easier level that nothing
+ * bars, else a move of the same family, else rest.
+ */
+export function standInFor(lane: LaneName, wish: LaneWish, bars: Bars): LaneChoice {
+  const { move, group } = wish;
+  const id = wish.ownLevel ?? wish.level;
+  const wanted = (id && levelById(move, id)) || usualLevel(move, group);
+  const level = nearestLevel(lane, move, wanted, { group }, bars, false);
+  if (level) return { move, level, reason: level === wanted ? 'as-written' : 'easier-level' };
+  return familyStandIn(lane, wish, wanted, bars) ?? { move: null, level: null, reason: 'rest' };
+}

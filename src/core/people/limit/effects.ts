@@ -16,6 +16,8 @@ import { NOT_ASKED, limitNamed, ofOneSide, type Limit, type LimitName } from './
 export interface LimitOfBody {
   readonly limit: LimitName;
   readonly side?: Side | undefined;
+  /** What needs care is treated as out; an instructor may be stricter than the table, never milder. */
+  readonly strict?: true | undefined;
 }
 
 /** One load that somebody may not bear, or only with care. */
@@ -43,9 +45,11 @@ export function effectsOf(
   cleared: readonly Cleared[] = [],
   person?: string,
 ): readonly Effect[] {
-  return limits.flatMap(({ limit, side }) =>
-    effectsOfLimit(limitNamed(limit), limit, (ofOneSide(limit) && side) || null, cleared, person),
-  );
+  return limits.flatMap(({ limit, side, strict }) => {
+    const where = (ofOneSide(limit) && side) || null;
+    const effects = effectsOfLimit(limitNamed(limit), limit, where, cleared, person);
+    return strict ? effects.map((one): Effect => ({ ...one, severity: 'out' })) : effects;
+  });
 }
 
 /** What an older group is checked by while nobody has asked. */

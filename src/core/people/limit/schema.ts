@@ -9,6 +9,9 @@ export const limitOfBodySchema = z.strictObject({
   side: z.enum(SIDES).optional(),
 });
 
+/** A limit of a person; the instructor may treat as out what needs care, never the other way round. */
+export const ownLimitSchema = limitOfBodySchema.extend({ strict: z.literal(true).optional() });
+
 /** Every limit, on each side. */
 export const limitsSchema = z.array(limitOfBodySchema).max(2 * LIMITS.length);
 
@@ -27,6 +30,6 @@ const saidSchema = z
 
 /** Limits as they are kept, or as people say them. */
 export const limitsSaidSchema = z
-  .array(z.union([limitOfBodySchema.transform((one) => [one]), saidSchema]))
+  .array(z.union([ownLimitSchema.transform((one) => [one]), saidSchema]))
   .max(2 * LIMITS.length)
-  .transform((said) => said.flat());
+  .transform((said): z.infer<typeof ownLimitSchema>[] => said.flat());

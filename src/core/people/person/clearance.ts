@@ -1,18 +1,20 @@
 import { effectsNotAsked, effectsOf, type Effect } from '../limit/effects';
 import type { Clearance, Person } from './schema';
 
+/** The first day on which a clearance no longer holds. */
+export function lapseOf({ on, until }: Pick<Clearance, 'on' | 'until'>): string {
+  const year = `${Number(on.slice(0, 4)) + 1}${on.slice(4)}`;
+  return until && until < year ? until : year;
+}
+
 /** The clearances that still hold on a day: not a year old, and nothing has happened since. */
 export function clearancesOn(person: Person, day: string): readonly Clearance[] {
   return (person.clearances ?? []).filter(
-    ({ on }) =>
+    ({ on, until }) =>
       on <= day &&
-      day < oneYearAfter(on) &&
+      day < lapseOf({ on, until }) &&
       !(person.events ?? []).some((event) => event.on >= on && event.on <= day),
   );
-}
-
-function oneYearAfter(day: string): string {
-  return `${Number(day.slice(0, 4)) + 1}${day.slice(4)}`;
 }
 
 /**

@@ -3,7 +3,7 @@ import { LOADS, SIDES } from '@/core/body';
 import { moveIdSchema } from '@/core/common';
 import { CHALLENGES, SUPPORTS } from '@/core/moves';
 import { BASES } from '../balance/ladder';
-import { LANE_NAMES } from '../lane/lanes';
+import { laneNameSchema } from '../lane/lanes';
 import { limitsSaidSchema } from '../limit/schema';
 
 export const PEOPLE_VERSION = 1;
@@ -20,6 +20,8 @@ export const clearanceSchema = z.strictObject({
   side: z.enum(SIDES).optional(),
   by: name,
   on: z.iso.date(),
+  /** The first day on which it no longer holds, where that is before a year has passed. */
+  until: z.iso.date().optional(),
 });
 export type Clearance = z.infer<typeof clearanceSchema>;
 
@@ -36,7 +38,7 @@ export const rungSchema = z.strictObject({
  */
 export const personSchema = z.strictObject({
   name,
-  lane: z.enum(LANE_NAMES).optional(),
+  lane: laneNameSchema.optional(),
   limits: limitsSaidSchema.optional(),
   clearances: z.array(clearanceSchema).max(20).optional(),
   events: z

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { ItemId } from '@/core/common';
 import type { FindingPlace, PlacedFinding } from '@/core/judgement';
 import type { Change, Routine } from '@/core/routine';
-import { findingsOf, mendsFor, useAppDispatch } from '@/state';
+import { findingsOf, mendsFor, useAppDispatch, usePart } from '@/state';
 
 export type Looking = 'looking' | 'done' | 'failed';
 
@@ -21,6 +21,7 @@ export function useFindings(routine: Routine): Findings {
   const dispatch = useAppDispatch();
   const [known, setKnown] = useState<{ routine: Routine; all: readonly PlacedFinding[] }>();
   const [failed, setFailed] = useState<Routine>();
+  const part = usePart(routine.id);
   useEffect(() => {
     let wanted = true;
     dispatch(findingsOf(routine)).then(
@@ -30,7 +31,8 @@ export function useFindings(routine: Routine): Findings {
     return () => {
       wanted = false;
     };
-  }, [dispatch, routine]);
+    // Other people are another class.
+  }, [dispatch, routine, part]);
   const all = known?.all ?? NONE;
   const byEntry = useMemo(() => {
     const map = new Map<ItemId, PlacedFinding[]>();

@@ -3,7 +3,7 @@ import { Button, Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
 import type { LengthPart, RuleFinding } from '@/core/judgement';
 import { TARGET, useTokens } from '@/design';
-import { scoreOf } from '@/state';
+import { scoreOf, usePart } from '@/state';
 import { findingWhat } from '@/words/findings';
 import { DurationField } from '../duration-field';
 import { entryName } from '../entry-words';
@@ -47,7 +47,8 @@ function Preview({
   const { about, after, said, brings = [] } = proposal;
   const before = useFindings(about);
   const then = useFindings(after);
-  const clock = (routine: typeof about) => printClock(scoreOf(routine).totalMs);
+  const part = usePart(about.id);
+  const clock = (routine: typeof about) => printClock(scoreOf(routine, part).totalMs);
   const count = (all: typeof then.all) => countWords(all) ?? PROPOSAL.nothing;
   return (
     <>

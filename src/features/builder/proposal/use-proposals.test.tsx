@@ -1,3 +1,4 @@
+import { GROUP_ALONE } from '@/core/people';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import type { ReactNode } from 'react';
@@ -33,11 +34,11 @@ describe('proposals', () => {
     const shown = proposal();
     if (shown?.kind !== 'preview') throw new Error();
     expect(shown.title).toBe('Fit to 2:30');
-    expect(scoreOf(shown.after).totalMs).toBe(150_000);
+    expect(scoreOf(shown.after, GROUP_ALONE).totalMs).toBe(150_000);
     expect(changes).toEqual([]);
     act(() => result.current.keep());
     expect(changes).toEqual([shown.change]);
-    expect(scoreOf(applyChange(SHORT, shown.change)).totalMs).toBe(150_000);
+    expect(scoreOf(applyChange(SHORT, shown.change), GROUP_ALONE).totalMs).toBe(150_000);
     await waitFor(() => expect(proposal()).toBeUndefined());
   });
 

@@ -1,0 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
+import { inWorkshop } from '@/workshop';
+
+const ClassScreen = inWorkshop((all) => all.ClassScreen, 'record');
+
+export default function ClassRoute() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return <ClassScreen id={id} />;
+}

@@ -1,0 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
+import { inWorkshop } from '@/workshop';
+
+const MeasureScreen = inWorkshop((all) => all.MeasureScreen, 'record');
+
+export default function MeasureRoute() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return <MeasureScreen id={id} />;
+}

@@ -1,0 +1,3 @@
+import { RoutinesScreen } from '@/features/routines';
+
+export default RoutinesScreen;

@@ -1,0 +1,77 @@
+import { routineIdSchema } from '@/core/common';
+import { GROUP_ALONE, memberSchema, type Member } from '@/core/people';
+import { plainPhrases, routineOf } from '@/core/testing';
+import { compile } from '@/core/timing';
+import { classForSchema } from './class-group';
+import { classGrid } from './grid';
+
+const ROUTINE = routineOf(`group: older
+lanes: stand-held, chair
+[main]
+Tandem stance: hold 10s, support fingertips
+Sit to stand: 8 reps, level hands on thighs
+Seated twist: hold 20s`);
+const SCORE = compile(ROUTINE, GROUP_ALONE, plainPhrases);
+
+const member = (words: object): Member =>
+  memberSchema.parse({ id: 'ada', name: 'Ada', groups: ['court'], limits: [], ...words });
+const rowOf = (one: Member, own: object = {}) => {
+  const rungs = (of: Member, family: string) => of.ladders?.[family]?.placed.at(-1)?.rung;
+  const [row] = classGrid(ROUTINE, SCORE, [one], {
+    own: own as Parameters<typeof classGrid>[3]['own'],
+    on: '2026-03-05',
+    rungs,
+  });
+  if (!row) throw new Error('no row');
+  return row;
+};
+const does = (row: ReturnType<typeof rowOf>) =>
+  row.cells.map(({ move, level, reason }) => [move?.name, level?.name, reason]);
+const [TANDEM, STANDS] = rowOf(member({})).cells;
+
+test('who has no limit does what the room does, in their own way of taking part', () => {
+  expect(does(rowOf(member({ lane: 'stand-held' })))).toEqual([
+    ['Tandem stance', 'fingertips', 'as-written'],
+    ['Sit to stand', 'hands on thighs', 'as-written'],
+    ['Seated twist', expect.any(String), 'as-written'],
+  ]);
+  expect(rowOf(member({ lane: 'chair' })).lane).toBe('chair');
+});
+
+test('a limit that rules out brings what stands in, and says in place of what', () => {
+  const row = rowOf(member({ limits: [{ limit: 'low bone density', strict: true }] }));
+  const [, , twist] = row.cells;
+  expect(twist?.reason).toBe('for-limit');
+  expect(twist?.instead?.move.name).toBe('Seated twist');
+  expect(twist?.bites).toContainEqual(
+    expect.objectContaining({ limit: 'low bone density', severity: 'out' }),
+  );
+});
+
+test('care leaves the level and is said', () => {
+  const row = rowOf(member({ limits: [{ limit: 'low bone density' }] }));
+  const [, , twist] = row.cells;
+  expect(twist?.reason).toBe('as-written');
+  expect(twist?.bites[0]).toMatchObject({ limit: 'low bone density', severity: 'care' });
+});
+
+test('a drill takes the rung of the person, whatever the room does', () => {
+  const rung = { base: 'together', hands: 'fingertips', challenge: 'still', timeMs: 10_000 };
+  const ladders = {
+    stance: { school: 'hands first', placed: [{ on: '2026-01-01', rung, why: '' }] },
+  };
+  const [cell] = rowOf(member({ ladders })).cells;
+  expect(cell).toMatchObject({ reason: 'rung', rung });
+  expect(cell?.level?.stance).toBe('together');
+  expect(cell?.support).toBe('fingertips');
+});
+
+test('what is changed for one person changes nothing else', () => {
+  const items = { [STANDS?.itemId ?? '']: null };
+  const own = { ada: { items } };
+  expect(does(rowOf(member({}), own))[1]).toEqual([undefined, undefined, 'own-level']);
+  expect(does(rowOf(member({ id: 'bo' }), own))[1]?.[1]).toBe('hands on thighs');
+  const id = routineIdSchema.parse('routine');
+  expect(classForSchema.safeParse({ id, groupId: 'court', own }).success).toBe(true);
+  expect(TANDEM?.reason).toBe('as-written');
+});

@@ -1,0 +1,246 @@
+import { SIDES } from '@/core/body';
+import type { ItemId, LevelId } from '@/core/common';
+import {
+  SUPPORTS,
+  familyOf,
+  levelById,
+  moveById,
+  type Catalogue,
+  type Level,
+  type Move,
+  type PropName,
+  type Support,
+} from '@/core/moves';
+import {
+  barsOf,
+  bitesOn,
+  clearOf,
+  holdsAtLeast,
+  laneOfMember,
+  loadsOfLevel,
+  partakerOf,
+  personEffects,
+  standInFor,
+  stepsHarder,
+  type Bars,
+  type Effect,
+  type LaneName,
+  type LaneReason,
+  type Member,
+  type Rung,
+} from '@/core/people';
+import {
+  catalogueFor,
+  itemInForce,
+  itemsInOrder,
+  lanesOf,
+  type Item,
+  type Routine,
+} from '@/core/routine';
+import { isWork, type Score } from '@/core/timing';
+import type { OwnWay } from './class-group';
+
+/** Why somebody does what they do of an item. */
+export type CellReason = LaneReason | 'own-level' | 'own-dose' | 'for-limit' | 'rung';
+
+/** What one person does of one item. */
+export interface Cell {
+  readonly itemId: ItemId;
+  /** Null is rest. */
+  readonly move: Move | null;
+  readonly level: Level | null;
+  readonly support: Support | null;
+  readonly reason: CellReason;
+  /** What was not for them, where something else was put in its place. */
+  readonly instead?: { readonly move: Move; readonly level: Level };
+  /** The limits that bite on what they do or would have done. */
+  readonly bites: readonly Effect[];
+  /** What a balance drill asks of them: their rung where they have one. */
+  readonly rung?: Rung;
+  /** How many steps the drill is beyond their rung. */
+  readonly beyond?: number;
+}
+
+export interface GridRow {
+  readonly member: Member;
+  readonly lane: LaneName;
+  readonly cells: readonly Cell[];
+  /** What has to be at hand for this person. */
+  readonly props: readonly PropName[];
+}
+
+export interface GridSetting {
+  readonly own: Readonly<Record<string, OwnWay>>;
+  /** The day of the class. */
+  readonly on: string;
+  readonly rungs: (member: Member, family: string) => Rung | undefined;
+}
+
+/**
+ * Who does what in a routine led for these people: for each of them their way of taking part, and for
+ * each item the level that is theirs, with where a limit bites and what stands in.
+ * @param score the routine as this class is timed
+ */
+export function classGrid(
+  routine: Routine,
+  score: Score,
+  members: readonly Member[],
+  setting: GridSetting,
+): readonly GridRow[] {
+  const lanes = lanesOf(routine);
+  const items = itemsInOrder(routine);
+  return members.map((member) => {
+    const way = setting.own[member.id];
+    const wanted = way?.lane ?? laneOfMember(member, lanes, setting.on);
+    const lane = wanted && lanes.includes(wanted) ? wanted : (lanes[0] ?? 'chair');
+    const older = routine.group === 'older' || routine.group === 'chair';
+    const effects = personEffects(partakerOf(member, setting.on), setting.on, older);
+    const cells = items.map((item) =>
+      cellOf(item, { routine, score, member, lane, effects, way, setting }),
+    );
+    const props = [...new Set(cells.flatMap(({ level }) => level?.props ?? []))];
+    return { member, lane, cells, props };
+  });
+}
+
+interface Asked {
+  readonly routine: Routine;
+  readonly score: Score;
+  readonly member: Member;
+  readonly lane: LaneName;
+  readonly effects: readonly Effect[];
+  readonly way: OwnWay | undefined;
+  readonly setting: GridSetting;
+}
+
+function cellOf(item: Item, asked: Asked): Cell {
+  const { routine, score, member, lane, effects, way, setting } = asked;
+  const catalogue = catalogueFor(routine);
+  const base = score.segments.find((one) => one.itemId === item.id && isWork(one))?.lanes[lane];
+  const rest = (more: Partial<Cell>): Cell => ({
+    itemId: item.id,
+    move: null,
+    level: null,
+    support: null,
+    reason: 'rest',
+    bites: [],
+    ...more,
+  });
+  const ownItem = way?.items?.[item.id];
+  if (ownItem === null) return rest({ reason: 'own-level' });
+  if (!base?.moveId || !base.level) return rest({});
+  const move = moveById(catalogue, base.moveId);
+  const given = levelById(move, base.level);
+  const own = ownItem && levelById(move, ownItem);
+  const dosed = levelOfDose(member, move, given);
+  const level = own ?? dosed ?? given;
+  if (!level) return rest({});
+  const support = level === given ? (base.support ?? level.support) : level.support;
+  const reason: CellReason = own ? 'own-level' : dosed ? 'own-dose' : base.why;
+  const bars = barsOf(effects);
+  const stands = move.kind === 'balance' ? setting.rungs(member, move.family) : undefined;
+  const fit = stands && !own && drillFor(catalogue, move, stands, bars);
+  if (fit) {
+    return {
+      itemId: item.id,
+      ...fit,
+      reason: 'rung',
+      bites: bitesAt(effects, item, routine, fit.level, fit.support),
+      rung: stands,
+    };
+  }
+  const bites = bitesAt(effects, item, routine, level, support);
+  const drill = (at: Level, hands: Support) => drillOf(item, move, at, hands, asked, setting);
+  if (clearOf(bars, level, support)) {
+    return { itemId: item.id, move, level, support, reason, bites, ...drill(level, support) };
+  }
+  const { group } = routine;
+  const other = standInFor(lane, { catalogue, move, level: level.id, group }, bars);
+  const instead = { move, level };
+  if (!other.move || !other.level) return rest({ reason: 'for-limit', instead, bites });
+  return {
+    itemId: item.id,
+    move: other.move,
+    level: other.level,
+    support: other.level.support,
+    reason: 'for-limit',
+    instead,
+    bites,
+  };
+}
+
+/**
+ * The drill of a family that asks what a rung names: its stance, with hands that hold at least as
+ * much, as little more as there is; undefined where the family has none that is for them.
+ */
+function drillFor(
+  catalogue: Catalogue,
+  move: Move,
+  rung: Rung,
+  bars: Bars,
+): { readonly move: Move; readonly level: Level; readonly support: Support } | undefined {
+  const family = [move, ...familyOf(catalogue, move).filter((one) => one !== move)];
+  const found = family.flatMap((one) =>
+    one.levels
+      .filter(
+        (level) =>
+          (level.stance ?? 'seated') === rung.base &&
+          holdsAtLeast(level.support, rung.hands) &&
+          clearOf(bars, level, level.support),
+      )
+      .map((level) => ({ move: one, level })),
+  );
+  const best = found.sort(
+    (a, b) => SUPPORTS.indexOf(b.level.support) - SUPPORTS.indexOf(a.level.support),
+  )[0];
+  return best && { ...best, support: best.level.support };
+}
+
+/** A person's own level; never harder than what the room is given unless it was raised by hand. */
+function levelOfDose(member: Member, move: Move, given: Level | undefined): Level | undefined {
+  const id: LevelId | undefined = member.doses?.[move.id]?.level;
+  const level = id && levelById(move, id);
+  return level && level !== given ? level : undefined;
+}
+
+function bitesAt(
+  effects: readonly Effect[],
+  item: Item,
+  routine: Routine,
+  level: Level,
+  support: Support,
+): readonly Effect[] {
+  const worked = itemInForce(item, routine).sides.way === 'both' ? [] : SIDES;
+  const met = new Set<string>();
+  return effects.filter((effect) => {
+    const bites = loadsOfLevel(level).some(
+      (load) => bitesOn(effect, load, level, support, worked)?.length !== 0,
+    );
+    const key = `${effect.limit} ${effect.severity}`;
+    if (!bites || met.has(key)) return false;
+    met.add(key);
+    return true;
+  });
+}
+
+function drillOf(
+  item: Item,
+  move: Move,
+  level: Level,
+  hands: Support,
+  { member, score }: Asked,
+  { rungs }: GridSetting,
+): Pick<Cell, 'rung' | 'beyond'> {
+  const rung = move.kind === 'balance' ? rungs(member, move.family) : undefined;
+  if (!rung) return {};
+  const played = score.segments.filter((one) => one.itemId === item.id && isWork(one));
+  const timeMs = Math.max(1000, ...played.map(({ startMs, endMs }) => endMs - startMs));
+  const asks: Rung = {
+    base: level.stance ?? rung.base,
+    hands,
+    challenge: item.challenge ?? 'still',
+    timeMs: level.stance ? timeMs : rung.timeMs,
+  };
+  const beyond = stepsHarder(rung, asks);
+  return { rung, ...(beyond > 1 && { beyond }) };
+}

@@ -1,0 +1,108 @@
+import { z } from 'zod';
+import { itemIdSchema, levelIdSchema, moveIdSchema, personIdSchema } from '@/core/common';
+import { SUPPORTS } from '@/core/moves';
+import { laneNameSchema, rungSchema } from '@/core/people';
+import { MOST_NOTE, SKIP_WHYS } from './changes';
+
+/** How a class, or one move of it, went for one person. */
+export const OUTCOMES = ['done', 'eased', 'stopped-early', 'skipped'] as const;
+export type Outcome = (typeof OUTCOMES)[number];
+
+/** A scale that people are asked on: 0 is nothing, 10 is the most there is. */
+const scale = z.number().int().min(0).max(10);
+const few = z.number().int().min(0).max(50);
+const heldMs = z.number().int().min(0).max(600_000);
+const reps = z.number().int().min(0).max(500);
+
+/** What one person did of one item, where that is not simply what was planned. */
+export const itemResultSchema = z.strictObject({
+  moveId: moveIdSchema,
+  level: levelIdSchema.optional(),
+  outcome: z.enum(OUTCOMES).optional(),
+  why: z.enum(SKIP_WHYS).optional(),
+  hands: z.enum(SUPPORTS).optional(),
+  reps: reps.optional(),
+  leftReps: reps.optional(),
+  rightReps: reps.optional(),
+  /** The best of two tries. */
+  leftMs: heldMs.optional(),
+  rightMs: heldMs.optional(),
+  steps: few.optional(),
+  grabs: few.optional(),
+  nearFalls: few.optional(),
+  /** What a balance drill asked of this person. */
+  rung: rungSchema.optional(),
+  /** The instructor or a helper watched this person. */
+  watched: z.literal(true).optional(),
+});
+export type ItemResult = Readonly<z.infer<typeof itemResultSchema>>;
+
+const entryShape = {
+  person: personIdSchema,
+  came: z.boolean(),
+  lane: laneNameSchema.optional(),
+  outcome: z.enum(OUTCOMES).optional(),
+  why: z.enum(SKIP_WHYS).optional(),
+  effort: scale.optional(),
+  painBefore: scale.optional(),
+  painAfter: scale.optional(),
+  painNext: scale.optional(),
+  /** Days of soreness afterwards. */
+  soreDays: z.number().int().min(0).max(14).optional(),
+  /** Dizzy on rising. */
+  dizzy: z.literal(true).optional(),
+  /** Ill, without a meal, a joint flaring up. */
+  unwell: z.literal(true).optional(),
+  /** Falls since last time. */
+  falls: z.number().int().min(0).max(20).optional(),
+  note: z.string().max(MOST_NOTE).optional(),
+  items: z.record(itemIdSchema, itemResultSchema).optional(),
+  /** What became of the proposals that followed, by move. */
+  answers: z.record(moveIdSchema, z.enum(['taken', 'left'])).optional(),
+};
+
+/** An entry as it stood before it was corrected, and when that was. */
+const earlierSchema = z.strictObject({ ...entryShape, until: z.iso.datetime({ offset: true }) });
+
+/** What is recorded of one person in one class. */
+export const entrySchema = z.strictObject({
+  ...entryShape,
+  earlier: z.array(earlierSchema).max(100).optional(),
+});
+export type Entry = Readonly<z.infer<typeof entrySchema>>;
+
+/** What an entry says without what stood there before. */
+export type EntryWords = Omit<Entry, 'earlier'>;
+
+/** So long after an entry is first made its changes are still its making; later ones are corrections. */
+const MAKING_MS = 12 * 3600_000;
+
+/**
+ * An entry with something of it changed. What is corrected later keeps the earlier entry.
+ * @param ended when the class ended, and when the change is made: moments with their offset
+ */
+export function corrected(
+  entry: Entry,
+  words: { readonly [K in keyof EntryWords]?: EntryWords[K] | undefined },
+  { ended, now }: { readonly ended: string; readonly now: string },
+): Entry {
+  const { earlier = [], ...before } = entry;
+  const next = without({ ...before, ...words }) as EntryWords;
+  if (JSON.stringify(next) === JSON.stringify(before)) return entry;
+  const later = Date.parse(now) - Date.parse(ended) > MAKING_MS;
+  const kept = later ? [...earlier, { ...before, until: now }].slice(-100) : earlier;
+  return kept.length > 0 ? { ...next, earlier: [...kept] } : next;
+}
+
+function without(words: object): object {
+  return Object.fromEntries(Object.entries(words).filter(([, value]) => value !== undefined));
+}
+
+/** What is taken for granted where all went as planned. */
+export const asPlanned = (person: Entry['person']): Entry => ({
+  person,
+  came: true,
+  outcome: 'done',
+});
+
+export const wasAway = (person: Entry['person']): Entry => ({ person, came: false });

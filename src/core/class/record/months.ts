@@ -1,0 +1,70 @@
+import { z } from 'zod';
+import type { PersonId } from '@/core/common';
+import { runSchema, type Run } from './schema';
+
+/** What lists and trends need of a run: all but what it did minute by minute. */
+export const runRowSchema = runSchema.pick({
+  id: true,
+  routineId: true,
+  title: true,
+  led: true,
+  groupId: true,
+  startedAt: true,
+  endedAt: true,
+  plannedMs: true,
+  realMs: true,
+  how: true,
+  people: true,
+  byHand: true,
+});
+export type RunRow = Readonly<z.infer<typeof runRowSchema>>;
+
+/** The runs of one month, as `2026-11`: made from them, and made anew where it is damaged. */
+export const monthSchema = z.strictObject({
+  id: z.string().regex(/^\d{4}-\d{2}$/u),
+  rows: z.array(runRowSchema).max(5000),
+});
+export type Month = Readonly<z.infer<typeof monthSchema>>;
+
+/** What stays of a run in its month. */
+export function rowOfRun(run: Run): RunRow {
+  const { id, routineId, title, led, groupId, startedAt, endedAt, plannedMs, realMs, how } = run;
+  const { people, byHand } = run;
+  return {
+    id,
+    title,
+    startedAt,
+    endedAt,
+    plannedMs,
+    realMs,
+    how,
+    ...(routineId && { routineId }),
+    ...(led !== undefined && { led }),
+    ...(groupId && { groupId }),
+    ...(people && { people }),
+    ...(byHand && { byHand }),
+  };
+}
+
+/** The month that a run is in, by the clock on the wall where it was led. */
+export const monthOf = ({ startedAt }: Pick<Run, 'startedAt'>) => startedAt.slice(0, 7);
+
+/** A month with a run in it, in place of what stood there of that run. */
+export function withRow(month: Month | undefined, row: RunRow): Month {
+  const others = month?.rows.filter(({ id }) => id !== row.id) ?? [];
+  return { id: monthOf(row), rows: [...others, row] };
+}
+
+/** Runs by their start, the earliest first. */
+export function rowsInOrder(months: readonly Month[]): readonly RunRow[] {
+  return months
+    .flatMap(({ rows }) => rows)
+    .map((row) => ({ row, at: Date.parse(row.startedAt) }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ row }) => row);
+}
+
+/** Somebody's entry in a run. */
+export function entryOf({ people }: Pick<RunRow, 'people'>, person: PersonId) {
+  return people?.find((one) => one.person === person);
+}

@@ -1,0 +1,206 @@
+import { groupIdSchema, personIdSchema, routineIdSchema, runIdSchema } from '@/core/common';
+import { SHIPPED } from '@/core/moves';
+import { GROUP_ALONE, NO_BARS, memberSchema, type Member } from '@/core/people';
+import { itemsInOrder } from '@/core/routine';
+import { plainPhrases, routineOf } from '@/core/testing';
+import { compile } from '@/core/timing';
+import { asPlanned, corrected, type Entry } from '../record/attendance';
+import { monthOf, rowOfRun, rowsInOrder, withRow, type RunRow } from '../record/months';
+import { planOf, planSchema } from '../record/plan';
+import { classesOf, doseSessions, ladderFacts, ladderOf, proposalsFor } from './facts';
+import { weeksOf } from './weeks';
+
+const ROUTINE = routineOf(`group: older
+lanes: stand-held
+[main]
+Feet-together stance: hold 10s
+Sit to stand: 8 reps, level hands on thighs
+Seated hamstring reach: hold 30s
+[settle]
+Seated easy breath: 5 breaths`);
+const SCORE = compile(ROUTINE, GROUP_ALONE, plainPhrases);
+const PLAN = planOf('led', ROUTINE, SCORE);
+const [DRILL, STANDS] = itemsInOrder(ROUTINE);
+if (!DRILL || !STANDS) throw new Error('no items');
+const ADA = personIdSchema.parse('ada');
+const RUNG = { base: 'together', hands: 'fingertips', challenge: 'still', timeMs: 10_000 } as const;
+
+const ada: Member = memberSchema.parse({
+  id: 'ada',
+  name: 'Ada',
+  groups: ['court'],
+  lane: 'stand-held',
+  limits: [],
+  ladders: {
+    stance: { school: 'hands first', placed: [{ on: '2026-01-01', rung: RUNG, why: '' }] },
+  },
+});
+
+function rowOn(on: string, entry: Partial<Entry> = {}): RunRow {
+  return {
+    id: runIdSchema.parse(`run-${on}`),
+    title: ROUTINE.title,
+    routineId: routineIdSchema.parse('routine'),
+    led: 'led',
+    groupId: groupIdSchema.parse('court'),
+    startedAt: `${on}T10:00:00+01:00`,
+    endedAt: `${on}T10:20:00+01:00`,
+    plannedMs: SCORE.totalMs,
+    realMs: SCORE.totalMs,
+    how: 'completed',
+    people: [{ ...asPlanned(ADA), effort: 4, ...entry }],
+  };
+}
+const held = (leftMs: number, rightMs: number, watched = true) => ({
+  [DRILL.id]: {
+    moveId: DRILL.moveId,
+    rung: RUNG,
+    leftMs,
+    rightMs,
+    ...(watched && { watched: true as const }),
+  },
+});
+const came = (rows: readonly RunRow[]) => classesOf(ADA, rows, { led: PLAN });
+const rungOn = (rows: readonly RunRow[], today: string) =>
+  ladderOf('stance', ada, came(rows), { older: true, today });
+
+describe('what a led routine asked', () => {
+  test('is kept by item and lane, and reads back', () => {
+    expect(planSchema.safeParse(JSON.parse(JSON.stringify(PLAN))).success).toBe(true);
+    expect(PLAN.items.map(({ name, kind }) => [name, kind])).toEqual([
+      ['Feet-together stance', 'balance'],
+      ['Sit to stand', expect.any(String)],
+      ['Seated hamstring reach', 'stretch'],
+      ['Seated easy breath', 'breath'],
+    ]);
+    expect(PLAN.items[0]?.lanes[0]?.rung).toMatchObject({ base: 'together', timeMs: 10_000 });
+    expect(PLAN.work[0]?.kinds.stretch).toBe(60_000);
+  });
+});
+
+describe('the ladder, from the record', () => {
+  const passed = rowOn('2026-01-08', { items: held(10_000, 10_000) });
+  const again = rowOn('2026-01-15', { items: held(10_000, 10_000) });
+
+  test('goes up after two watched days, and not where nobody watched', () => {
+    expect(rungOn([passed, again], '2026-01-16')?.rung.hands).toBe('hover');
+    const unwatched = rowOn('2026-01-15', { items: held(10_000, 10_000, false) });
+    expect(rungOn([passed, unwatched], '2026-01-16')?.turns.at(-1)?.why).toBe('not-watched');
+    expect(rungOn([passed, rowOn('2026-01-15')], '2026-01-16')?.turns.at(-1)?.why).toBe(
+      'not-watched',
+    );
+  });
+
+  test.each([
+    ['fall', { falls: 1, items: held(10_000, 10_000) }, 'two hands'],
+    [
+      'near-fall',
+      { items: { [DRILL.id]: { ...held(10_000, 10_000)[DRILL.id]!, nearFalls: 1 } } },
+      'fingertips',
+    ],
+    ['pain', { painBefore: 1, painAfter: 3, items: held(10_000, 10_000) }, 'fingertips'],
+  ] as const)('%s is no step up', (why, entry, hands) => {
+    const now = rungOn([passed, rowOn('2026-01-15', entry)], '2026-01-16');
+    expect(now?.turns.map((turn) => turn.why)).toContain(why);
+    expect(now?.rung.hands).toBe(hands);
+  });
+
+  test('whoever was away has no class there', () => {
+    const rows = [passed, { ...again, people: [{ person: ADA, came: false }] }];
+    expect(came(rows)).toHaveLength(1);
+    expect(ladderFacts('stance', ada, came(rows)).map(({ kind }) => kind)).toEqual([
+      'placed',
+      'class',
+    ]);
+  });
+});
+
+describe('doses, from the record', () => {
+  const rows = [rowOn('2026-01-08'), rowOn('2026-01-15')];
+  const setting = {
+    catalogue: SHIPPED,
+    bars: NO_BARS,
+    today: '2026-01-15',
+    rungUpOn: new Set<string>(),
+  };
+  const proposed = (all: readonly RunRow[], member = ada) =>
+    proposalsFor(member, PLAN, came(all), setting).map(({ move, proposal }) => [
+      move.name,
+      proposal.way,
+      proposal.why,
+    ]);
+
+  test('strength and stretch are proposed, balance and breath are not', () => {
+    expect(proposed(rows)).toEqual([
+      ['Sit to stand', 'up', 'two-sessions'],
+      ['Seated hamstring reach', 'up', 'two-sessions'],
+    ]);
+  });
+
+  test('a rep short is not the whole dose', () => {
+    const items = { [STANDS.id]: { moveId: STANDS.moveId, reps: 7 } };
+    const short = proposed([rows[0]!, rowOn('2026-01-15', { items })]);
+    expect(short[0]).toEqual(['Sit to stand', 'stay', 'not-whole']);
+  });
+
+  test('one thing at a time: another dose that rose the same day holds the rest', () => {
+    const reach = PLAN.items[2]!.moveId;
+    const raised = memberSchema.parse({
+      ...ada,
+      doses: { [reach]: { on: '2026-01-15', amount: 35_000 } },
+    });
+    expect(proposed(rows, raised)[0]).toEqual(['Sit to stand', 'stay', 'another-rose']);
+  });
+
+  test('sat out is no session', () => {
+    const out = rowOn('2026-01-15', { outcome: 'skipped' });
+    expect(doseSessions(STANDS.moveId, ada, came([rows[0]!, out]), new Set())).toHaveLength(1);
+  });
+});
+
+describe('entries', () => {
+  const ended = '2026-01-08T10:20:00+01:00';
+  const entry = { ...asPlanned(ADA), effort: 4 };
+
+  test('what is written the same day is still the making of it', () => {
+    const next = corrected(entry, { effort: 5 }, { ended, now: '2026-01-08T18:00:00+01:00' });
+    expect(next).toEqual({ ...entry, effort: 5 });
+  });
+
+  test('a later correction keeps the earlier entry', () => {
+    const now = '2026-01-12T09:00:00+01:00';
+    const next = corrected(entry, { effort: 6, dizzy: true }, { ended, now });
+    expect(next).toMatchObject({ effort: 6, dizzy: true, earlier: [{ effort: 4, until: now }] });
+    expect(corrected(next, { effort: 6 }, { ended, now })).toBe(next);
+    const third = corrected(next, { dizzy: undefined }, { ended, now });
+    expect(third.earlier).toHaveLength(2);
+    expect(third).not.toHaveProperty('dizzy');
+  });
+});
+
+describe('months and weeks', () => {
+  test('a run stands once in its month', () => {
+    const row = rowOn('2026-01-08');
+    const run = { ...row, sides: [] };
+    const month = withRow(withRow(undefined, rowOfRun(run)), rowOfRun({ ...run, realMs: 5 }));
+    expect(month).toMatchObject({ id: '2026-01', rows: [{ realMs: 5 }] });
+    expect(monthOf(run)).toBe('2026-01');
+    const earlier = rowOn('2025-12-30');
+    expect(rowsInOrder([month, withRow(undefined, earlier)]).map(({ id }) => id)).toEqual([
+      earlier.id,
+      row.id,
+    ]);
+  });
+
+  test('weeks without a class stand among the others, and work is counted by kind', () => {
+    const rows = [rowOn('2026-01-05'), rowOn('2026-01-19')];
+    const weeks = weeksOf(ada, came(rows), { today: '2026-01-21', weeks: 3 });
+    expect(weeks.map(({ from, classes }) => [from, classes])).toEqual([
+      ['2026-01-05', 1],
+      ['2026-01-12', 0],
+      ['2026-01-19', 1],
+    ]);
+    expect(weeks[0]?.kinds.stretch).toBe(60_000);
+    expect(weeks[0]?.days.balance).toBe(1);
+  });
+});

@@ -1,0 +1,258 @@
+import type { GroupName, MoveId, PersonId } from '@/core/common';
+import { levelById, moveById, usualLevel, type Catalogue, type Move } from '@/core/moves';
+import {
+  laneOfMember,
+  ladderStory,
+  proposeDose,
+  type Bars,
+  type DoseNow,
+  type DoseProposal,
+  type DoseSession,
+  type LadderFact,
+  type LadderNow,
+  type LaneName,
+  type Member,
+  type Tried,
+} from '@/core/people';
+import type { Entry, ItemResult } from '../record/attendance';
+import { entryOf, type RunRow } from '../record/months';
+import type { Plan, PlanItem } from '../record/plan';
+
+export type Plans = Readonly<Record<string, Plan>>;
+
+/** One class that somebody came to, with what was planned for it where a routine was led. */
+export interface Came {
+  readonly row: RunRow;
+  readonly on: string;
+  readonly entry: Entry;
+  readonly plan: Plan | undefined;
+}
+
+/** The classes that somebody came to, in their order. */
+export function classesOf(
+  person: PersonId,
+  rows: readonly RunRow[],
+  plans: Plans,
+): readonly Came[] {
+  return rows.flatMap((row): Came[] => {
+    const entry = entryOf(row, person);
+    if (!entry?.came) return [];
+    return [{ row, on: row.startedAt.slice(0, 10), entry, plan: plans[row.led ?? ''] }];
+  });
+}
+
+const roseBy = ({ painBefore, painAfter }: Entry) =>
+  painBefore === undefined || painAfter === undefined ? 0 : painAfter - painBefore;
+
+/** The lane that somebody took in a class. */
+function laneTaken(member: Member, { entry, plan }: Came): LaneName | undefined {
+  const lanes = plan?.work.map(({ lane }) => lane) ?? [];
+  return entry.lane ?? laneOfMember(member, lanes);
+}
+
+const doneIn = (item: PlanItem, lane: LaneName | undefined) =>
+  item.lanes.find((one) => one.lane === lane) ?? item.lanes[0];
+
+/** The hardest drill of a family in a class, and how it went; undefined where there was none. */
+function triedIn(family: string, member: Member, came: Came): Tried | undefined {
+  const lane = laneTaken(member, came);
+  const found = (came.plan?.items ?? []).flatMap((item): Tried[] => {
+    const does = doneIn(item, lane);
+    const result = came.entry.items?.[item.itemId];
+    if (item.kind !== 'balance' || item.family !== family) return [];
+    if (result?.outcome === 'skipped' || came.entry.outcome === 'skipped') return [];
+    const rung = result?.rung ?? does?.rung;
+    return rung
+      ? [triedOf({ ...rung, ...(result?.hands && { hands: result.hands }) }, result)]
+      : [];
+  });
+  return found.find(({ watched }) => watched) ?? found.at(-1);
+}
+
+/** Where no seconds were taken down, the whole time was held, which counts only where it was watched. */
+function triedOf(rung: Tried['rung'], result: ItemResult | undefined): Tried {
+  const noted = result?.leftMs !== undefined || result?.rightMs !== undefined;
+  return {
+    rung,
+    leftMs: noted ? (result.leftMs ?? null) : rung.timeMs,
+    rightMs: noted ? (result.rightMs ?? null) : rung.timeMs,
+    steps: result?.steps ?? 0,
+    grabs: result?.grabs ?? 0,
+    nearFalls: result?.nearFalls ?? 0,
+    watched: result?.watched === true,
+  };
+}
+
+const ORDER = { fall: 0, class: 1, placed: 2 };
+
+/** What somebody's ladder of a family is decided from. */
+export function ladderFacts(
+  family: string,
+  member: Member,
+  came: readonly Came[],
+): readonly LadderFact[] {
+  const placed = (member.ladders?.[family]?.placed ?? []).map((one): LadderFact => ({
+    kind: 'placed',
+    ...one,
+  }));
+  const falls = (member.events ?? [])
+    .filter(({ what }) => what === 'fall')
+    .map(({ on }): LadderFact => ({ kind: 'fall', on }));
+  const raised = new Set(Object.values(member.doses ?? {}).map(({ on }) => on));
+  const led = came.flatMap((one): LadderFact[] => {
+    const { on, entry } = one;
+    const tried = triedIn(family, member, one);
+    const fell: LadderFact[] = entry.falls ? [{ kind: 'fall', on }] : [];
+    return [
+      ...fell,
+      {
+        kind: 'class',
+        on,
+        ...(tried && { tried }),
+        pain: roseBy(entry) >= 2,
+        dizzy: entry.dizzy === true,
+        flare: entry.unwell === true,
+        doseRose: raised.has(on),
+      },
+    ];
+  });
+  return [...placed, ...falls, ...led].sort(
+    (a, b) => a.on.localeCompare(b.on) || ORDER[a.kind] - ORDER[b.kind],
+  );
+}
+
+/** Where somebody stands on the ladder of a family; undefined where they were never placed on it. */
+export function ladderOf(
+  family: string,
+  member: Member,
+  came: readonly Came[],
+  { older, today }: { readonly older: boolean; readonly today: string },
+): LadderNow | undefined {
+  const ladder = member.ladders?.[family];
+  if (!ladder) return undefined;
+  return ladderStory(ladder.school, older, ladderFacts(family, member, came), today);
+}
+
+/** What somebody does of a move now: their own dose where they have one, else as it was planned. */
+export function doseNow(
+  member: Member,
+  move: Move,
+  item: PlanItem,
+  lane: LaneName | undefined,
+  group: GroupName,
+): DoseNow {
+  const own = member.doses?.[move.id];
+  const does = doneIn(item, lane);
+  const planned = does?.moveId === move.id && does.level ? levelById(move, does.level) : undefined;
+  return {
+    kind: item.doseKind,
+    amount: own?.amount ?? item.amount,
+    sets: own?.sets ?? item.sets,
+    level: (own?.level && levelById(move, own.level)) || planned || usualLevel(move, group),
+  };
+}
+
+/** How a move went for somebody, class by class. */
+export function doseSessions(
+  moveId: MoveId,
+  member: Member,
+  came: readonly Came[],
+  rungUpOn: ReadonlySet<string>,
+): readonly DoseSession[] {
+  return came.flatMap((one): DoseSession[] => {
+    const lane = laneTaken(member, one);
+    const item = one.plan?.items.find((item) => doneIn(item, lane)?.moveId === moveId);
+    if (!item) return [];
+    const { entry, on } = one;
+    const result = entry.items?.[item.itemId];
+    const outcome = result?.outcome ?? entry.outcome ?? 'done';
+    if (outcome === 'skipped') return [];
+    const wanted = member.doses?.[moveId]?.amount ?? item.amount;
+    const reached = [result?.reps, result?.leftReps, result?.rightReps].filter(
+      (count) => count !== undefined,
+    );
+    const short = item.doseKind === 'reps' && reached.some((count) => count < wanted);
+    return [
+      {
+        on,
+        whole: outcome === 'done' && !short,
+        stoppedEarly: outcome === 'stopped-early',
+        effort: entry.effort ?? null,
+        painBefore: entry.painBefore ?? null,
+        painAfter: entry.painAfter ?? null,
+        painNext: entry.painNext ?? null,
+        soreDays: entry.soreDays ?? null,
+        flag: entry.dizzy === true || entry.unwell === true || (entry.falls ?? 0) > 0,
+        rungRose: rungUpOn.has(on),
+      },
+    ];
+  });
+}
+
+export interface MoveProposal {
+  readonly item: PlanItem;
+  readonly move: Move;
+  readonly now: DoseNow;
+  readonly proposal: DoseProposal;
+}
+
+/** Warming and breathing stay as the routine has them; balance goes by the ladder. */
+const PROGRESSED: readonly Move['kind'][] = ['strength', 'stretch'];
+
+/** Less than the move's range is a taste of it, as in a build-up, and is not to grow. */
+function isTaste({ range }: Move, { doseKind, amount }: PlanItem): boolean {
+  const span = {
+    hold: range.holdMs,
+    timed: range.timedMs,
+    reps: range.reps,
+    breaths: range.breaths,
+  }[doseKind];
+  return span === undefined || amount < span[0];
+}
+
+/** Limits under which nothing is raised but by hand. */
+const BY_HAND = 'worse after effort';
+
+/**
+ * What to do next of each move of a led routine for somebody, from all their classes up to a day.
+ * @param came theirs, up to and with the one after which it is asked
+ */
+export function proposalsFor(
+  member: Member,
+  plan: Plan,
+  came: readonly Came[],
+  setting: {
+    readonly catalogue: Catalogue;
+    readonly bars: Bars;
+    readonly today: string;
+    readonly rungUpOn: ReadonlySet<string>;
+  },
+): readonly MoveProposal[] {
+  const { catalogue, bars, today, rungUpOn } = setting;
+  const here = came.at(-1);
+  const lane = here && laneTaken(member, here);
+  const byHandOnly = (member.limits ?? []).some(({ limit }) => limit === BY_HAND);
+  const met = new Set<MoveId>();
+  return plan.items.flatMap((item): MoveProposal[] => {
+    const id = doneIn(item, lane)?.moveId;
+    const move = id && catalogue.byId.has(id) ? moveById(catalogue, id) : undefined;
+    if (!move || met.has(move.id) || !PROGRESSED.includes(move.kind)) return [];
+    met.add(move.id);
+    const sessions = doseSessions(move.id, member, came, rungUpOn);
+    if (sessions.length === 0 || isTaste(move, item)) return [];
+    const now = doseNow(member, move, item, lane, plan.group);
+    const { group } = plan;
+    const otherRose = Object.entries(member.doses ?? {}).some(
+      ([other, { on }]) => other !== move.id && on === today,
+    );
+    const proposal = proposeDose(now, sessions, {
+      move,
+      group,
+      bars,
+      byHandOnly,
+      today,
+      otherRose,
+    });
+    return [{ item, move, now, proposal }];
+  });
+}

@@ -1,0 +1,172 @@
+import { z } from 'zod';
+import {
+  daysAfter,
+  groupIdSchema,
+  levelIdSchema,
+  moveIdSchema,
+  oneLineSchema,
+  personIdSchema,
+} from '@/core/common';
+import { LANE_NAMES, type LaneName } from '../lane/lanes';
+import { ownLimitSchema } from '../limit/schema';
+import { LIMITS } from '../limit/limits';
+import { LADDER_SCHOOLS } from '../balance/rungs';
+import { lapseOf } from './clearance';
+import { EVENTS, clearanceSchema, rungSchema, type Person } from './schema';
+
+export const MEMBER_VERSION = 1;
+
+export const SEATS = ['chair', 'chair with arms', 'wheelchair', 'stool', 'bed', 'couch'] as const;
+export type Seat = (typeof SEATS)[number];
+
+export const AIDS = [
+  'stick',
+  'two sticks',
+  'crutches',
+  'walker',
+  'hearing aid',
+  'glasses',
+  'oxygen',
+] as const;
+export type Aid = (typeof AIDS)[number];
+
+/** Nobody is older than this, and nobody younger takes part. */
+export const AGES = { least: 14, most: 115 } as const;
+
+const MOST_NOTE = 1000;
+const day = z.iso.date();
+
+export type OwnLimit = Readonly<z.infer<typeof ownLimitSchema>>;
+
+/** Where somebody stands on the ladder of one family of drills, as it was set by hand. */
+const placedSchema = z.strictObject({
+  on: day,
+  rung: rungSchema,
+  /** Why it was set; empty for the first. */
+  why: z.string().max(300),
+});
+export type Placed = Readonly<z.infer<typeof placedSchema>>;
+
+const ladderSchema = z.strictObject({
+  school: z.enum(LADDER_SCHOOLS),
+  placed: z.array(placedSchema).min(1).max(200),
+});
+export type Ladder = Readonly<z.infer<typeof ladderSchema>>;
+
+/** What somebody does of a move, where that is not what the routine says: a level, an amount, sets. */
+const ownDoseSchema = z.strictObject({
+  on: day,
+  level: levelIdSchema.optional(),
+  /** Reps, breaths or milliseconds. */
+  amount: z.number().int().min(1).max(3_600_000).optional(),
+  sets: z.number().int().min(1).max(10).optional(),
+});
+export type OwnDose = Readonly<z.infer<typeof ownDoseSchema>>;
+
+/** Somebody who takes part, as they are kept. */
+export const memberSchema = z.strictObject({
+  id: personIdSchema,
+  /** A name or initials, as the instructor knows them. */
+  name: oneLineSchema(80).min(1),
+  /** For the published counts only. */
+  bornIn: z.number().int().min(1900).max(2100).optional(),
+  sex: z.enum(['woman', 'man']).optional(),
+  groups: z.array(groupIdSchema).max(20),
+  lane: z.enum(LANE_NAMES).optional(),
+  /** Today's way of taking part, for that day alone. */
+  today: z.strictObject({ lane: z.enum(LANE_NAMES), on: day }).optional(),
+  seat: z.enum(SEATS).optional(),
+  aids: z.array(z.enum(AIDS)).max(AIDS.length).optional(),
+  /** Left out: never asked. Empty: asked, and none. */
+  limits: z
+    .array(ownLimitSchema)
+    .max(2 * LIMITS.length)
+    .optional(),
+  /** When the questions were asked, and when they are asked again. */
+  asked: z.strictObject({ on: day, again: day.optional() }).optional(),
+  clearances: z.array(clearanceSchema).max(20).optional(),
+  events: z
+    .array(z.strictObject({ what: z.enum(EVENTS), on: day }))
+    .max(100)
+    .optional(),
+  /** What they do of a move for themselves, by move. */
+  doses: z.record(moveIdSchema, ownDoseSchema).optional(),
+  /** By family of balance drills. */
+  ladders: z.record(z.string().max(40), ladderSchema).optional(),
+  /** When they agreed that this is kept about them. */
+  agreedOn: day.optional(),
+  notes: z.string().max(MOST_NOTE).optional(),
+});
+export type Member = Readonly<z.infer<typeof memberSchema>>;
+
+/**
+ * Somebody as checks, score and fit see them on a day.
+ * @param rung where they stand on the ladder by then; left out where they are on none
+ */
+export function partakerOf(member: Member, on: string, rung?: Person['rung']): Person {
+  const { name, lane, today, limits, clearances, events } = member;
+  const lanes: LaneName | undefined = today?.on === on ? today.lane : lane;
+  return {
+    name,
+    ...(lanes && { lane: lanes }),
+    ...(limits && { limits: [...limits] }),
+    ...(clearances && { clearances }),
+    ...(events && { events }),
+    ...(rung && { rung }),
+  };
+}
+
+/** Letters that stand for a name wherever others may read along. */
+export function initialsOf(name: string): string {
+  const words = name.split(/[\s-]+/u).filter(Boolean);
+  return words
+    .map((word) => [...word][0]?.toUpperCase() ?? '')
+    .join('')
+    .slice(0, 4);
+}
+
+/** How old somebody is or turns in a year; undefined where that was not said. */
+export function ageIn({ bornIn }: Pick<Member, 'bornIn'>, year: number): number | undefined {
+  return bornIn === undefined ? undefined : year - bornIn;
+}
+
+/** Why a year of birth can't be right; undefined where it can. */
+export function bornFault(
+  bornIn: number,
+  year: number,
+): 'future' | 'too-young' | 'too-old' | undefined {
+  const age = year - bornIn;
+  if (age < 0) return 'future';
+  if (age < AGES.least) return 'too-young';
+  return age > AGES.most ? 'too-old' : undefined;
+}
+
+/** What has to be asked of somebody. */
+export const DUES = ['never-asked', 'ask-again', 'clearance-lapses', 'never-agreed'] as const;
+export type Due = (typeof DUES)[number];
+
+/** Clearances hold for a year; this many days before they lapse it is said. */
+const SAY_BEFORE_DAYS = 14;
+
+/** What has to be asked of somebody now or some day, and from which day on; empty is since ever. */
+export function duesOf(member: Member): readonly { readonly due: Due; readonly from: string }[] {
+  const { limits, asked, clearances = [], agreedOn } = member;
+  const found: { due: Due; from: string }[] = [];
+  if (!limits) found.push({ due: 'never-asked', from: '' });
+  else if (asked?.again) found.push({ due: 'ask-again', from: asked.again });
+  for (const one of clearances) {
+    found.push({ due: 'clearance-lapses', from: daysAfter(lapseOf(one), -SAY_BEFORE_DAYS) });
+  }
+  if (!agreedOn) found.push({ due: 'never-agreed', from: '' });
+  return found;
+}
+
+/** The lane that somebody takes among a routine's: their usual one, else the first. */
+export function laneOfMember(
+  { lane, today }: Pick<Member, 'lane' | 'today'>,
+  lanes: readonly LaneName[],
+  on?: string,
+): LaneName | undefined {
+  const own = today && today.on === on ? today.lane : lane;
+  return own && lanes.includes(own) ? own : lanes[0];
+}

@@ -1,0 +1,45 @@
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Target } from './target';
+import { useTokens } from './theme';
+
+interface FoldProps {
+  readonly title: string;
+  /** What stands there while it is closed: enough to know whether to open it. */
+  readonly sum?: string;
+  readonly open?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A part of a long page that opens where it stands. */
+export function Fold({ title, sum = '', open: first = false, children }: FoldProps) {
+  const t = useTokens();
+  const [open, setOpen] = useState(first);
+  return (
+    <View style={[styles.fold, { borderColor: t.line, backgroundColor: t.sheet }]}>
+      <View role="heading" aria-level={2}>
+        <Target
+          label={title}
+          look="plain"
+          align="start"
+          icon={open ? 'less' : 'more'}
+          expanded={open}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {!open && sum !== '' && (
+        <Text variant="bodyMedium" style={[styles.sum, { color: t.quiet }]}>
+          {sum}
+        </Text>
+      )}
+      {open && <View style={styles.inside}>{children}</View>}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  fold: { borderWidth: 1, borderRadius: 14, paddingVertical: 2 },
+  sum: { paddingHorizontal: 16, paddingBottom: 12 },
+  inside: { paddingHorizontal: 16, paddingBottom: 16, gap: 12 },
+});

@@ -1,0 +1,2 @@
+export { BackupScreen } from './backup-screen';
+export { PrivacyScreen } from './privacy-screen';

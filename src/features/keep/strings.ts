@@ -1,0 +1,112 @@
+import type { BackupFault } from '@/state';
+
+export const KEEP = {
+  title: 'Backup',
+  why: 'All that is kept is in this browser. A backup is one file with everything: routines, moves, people, record and measures.',
+  last: (on: string) => `The last backup was saved on ${on}.`,
+  never: 'No backup was saved yet.',
+  passphrase: 'A passphrase, if you want one',
+  passphraseHint:
+    'With a passphrase nobody can read the file without it, and neither can you: if it is lost, the backup is lost, and nobody can help.',
+  again: 'The passphrase once more',
+  differ: 'The two are not the same. Write it twice alike.',
+  short: 'Make it eight letters or more.',
+  save: 'Save a backup',
+  saved: (n: number) => `Saved: ${n} things.`,
+  bring: 'Bring a backup in',
+  choose: 'Choose the file',
+  locked: 'This backup is locked. Write its passphrase.',
+  unlock: 'Unlock',
+  from: (on: string) => `A backup of ${on}.`,
+  same: 'Everything in it is here already.',
+  row: (what: string, added: number, changed: number, only: number) =>
+    `${what}: ${added} added, ${changed} changed, ${only} only here`,
+  merge: 'Add it to what is here',
+  mergeHint: 'What is in both becomes as in the file. What is only here stays.',
+  replace: 'Replace all that is here',
+  replaceHint: (n: number) =>
+    n === 1
+      ? '1 thing that is only here goes for good.'
+      : `${n} things that are only here go for good.`,
+  sure: 'Yes, replace everything',
+  leave: 'Leave it',
+  done: 'It is brought in.',
+  tooBig: (name: string) => `“${name}” is too large for a backup. Nothing was changed.`,
+  failed: 'It could not be written: the browser’s storage may be full. Nothing was changed.',
+  faults: {
+    'not-json': 'This is no backup: it can’t be read as one. Nothing was changed.',
+    'cut-off':
+      'This backup is cut off: its end is missing. Nothing was changed. Copy the file once more.',
+    'wrong-format': 'This file is of another kind. Nothing was changed.',
+    newer: 'This backup was saved by a newer version of this application. Nothing was changed.',
+    passphrase: 'That is not its passphrase, or the file was changed. Nothing was changed here.',
+    invalid: 'Something in this backup is not as it should be. Nothing was changed.',
+  } satisfies Record<BackupFault, string>,
+  at: (where: string) => `The place: ${where}.`,
+  persistent: 'The browser has promised to keep it.',
+  notPersistent: 'The browser may clear it when it runs out of room. Save a backup now and then.',
+  size: (used: string, room: string) => `${used} are used of ${room}.`,
+  kinds: {
+    routine: 'Routines',
+    history: 'Undo histories',
+    binned: 'Routines in the bin',
+    version: 'Kept versions',
+    move: 'Own moves',
+    'move-draft': 'Moves being written',
+    'unsent-line': 'Lines being typed',
+    person: 'People',
+    group: 'Groups',
+    'class-for': 'Classes for a group',
+    run: 'Classes led',
+    led: 'Routines as they were led',
+    plan: 'Plans of led routines',
+    reading: 'Measures',
+    mark: 'Marks on routines',
+  } as Readonly<Record<string, string>>,
+};
+
+export const PRIVACY = {
+  title: 'What is kept, and where',
+  parts: [
+    {
+      heading: 'Where',
+      lines: [
+        'Everything is kept in this browser on this device, and in files that you save yourself.',
+        'Nothing is sent anywhere. There is no account, and the server that hands out the application is told nothing about anybody.',
+      ],
+    },
+    {
+      heading: 'What',
+      lines: [
+        'Of a person: a name or initials, how they take part, limits, clearances, what was done in class and what was measured.',
+        'Initials are enough. Write down only what a class needs.',
+      ],
+    },
+    {
+      heading: 'Ask first',
+      lines: [
+        'Ask each person whether they agree: “I keep notes on how class goes for you, on this device only. Is that all right?” Their page keeps the day.',
+        'Whoever says no can take part all the same, without a page.',
+      ],
+    },
+    {
+      heading: 'Who sees it',
+      lines: [
+        'Whoever can open this browser. Lock the device.',
+        'Names stand on no screen that the room can see, in no address, and in no name of a file. What is printed for the room has initials only.',
+      ],
+    },
+    {
+      heading: 'Taking somebody out',
+      lines: [
+        'One action on their page takes a person out of every list, measure and past class. Backups that were saved before still hold them: delete those too.',
+      ],
+    },
+    {
+      heading: 'What it is not',
+      lines: [
+        'General guidance, not medical advice. It diagnoses nothing and clears nobody. Local rules on keeping notes on health come first.',
+      ],
+    },
+  ],
+};

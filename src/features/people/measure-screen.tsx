@@ -1,0 +1,348 @@
+import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
+import { Button, Text } from 'react-native-paper';
+import type { Side } from '@/core/body';
+import {
+  FLOOR_WAYS,
+  MEASURES,
+  MEASURE_NAMES,
+  breathsAMinute,
+  readingFault,
+  type MeasureName,
+  type Reading,
+} from '@/core/people';
+import { Choices, DayField, Field, Fold, Screen, TARGET, Target, useTokens } from '@/design';
+import { NotFoundScreen } from '@/features/notices';
+import { readingKept, useAppDispatch, useClock } from '@/state';
+import { FLOOR_WORDS, MEASURES_INFORM, MEASURE_WORDS, READING_FAULTS } from '@/words/people';
+import { usePerson, type Person } from './use-person';
+
+const M = {
+  title: (name: string) => `Measure: ${name}`,
+  what: 'What',
+  start: 'Start',
+  stop: 'Stop',
+  again: 'Once more',
+  best: (side: string, seconds: number) => `${side} ${seconds} s`,
+  left: 'Left',
+  right: 'Right',
+  side: 'Which side',
+  on: 'On',
+  seconds: 'Seconds',
+  count: 'Count',
+  stands: 'Stand counted',
+  tapBreath: 'Breath in',
+  toGo: (s: number) => `${s} s left`,
+  over: 'Time',
+  with: 'Hands or an aid used',
+  note: 'Note',
+  keep: 'Keep it',
+  kept: 'Kept.',
+  source: (words: string) => `Source: ${words}.`,
+  way: 'How they get up',
+};
+
+/** Takes a measure of somebody, with a big stopwatch, a counter or a field. */
+export function MeasureScreen({ id }: { readonly id: string }) {
+  const person = usePerson(id);
+  return person ? <OfPerson key={id} person={person} /> : <NotFoundScreen />;
+}
+
+interface Taken {
+  readonly value?: number;
+  readonly left?: number;
+  readonly right?: number;
+}
+
+function OfPerson({ person: { member, today } }: { readonly person: Person }) {
+  const t = useTokens();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const [measure, setMeasure] = useState<MeasureName>('chair-stand');
+  const [taken, setTaken] = useState<Taken>({});
+  const [on, setOn] = useState(today);
+  const [aid, setAid] = useState('');
+  const [note, setNote] = useState('');
+  const [said, setSaid] = useState('');
+  const { how, source } = MEASURE_WORDS[measure];
+  const { unit, sided } = MEASURES[measure];
+  const choose = (next: MeasureName) => {
+    setMeasure(next);
+    setTaken({});
+    setSaid('');
+  };
+  const keep = () => {
+    const reading: Omit<Reading, 'id'> = {
+      person: member.id,
+      measure,
+      on,
+      ...taken,
+      ...(aid.trim() !== '' && { with: aid.trim() }),
+      ...(note.trim() !== '' && { note: note.trim() }),
+    };
+    const fault = readingFault({ ...reading, id: 'new' }, today);
+    if (fault) return setSaid(READING_FAULTS[fault]);
+    dispatch(readingKept(reading));
+    setTaken({});
+    setNote('');
+    setSaid(M.kept);
+  };
+  return (
+    <Screen title={M.title(member.name)} onBack={() => router.replace(`/people/${member.id}`)}>
+      <ScrollView contentContainerStyle={styles.page}>
+        <Fold key={measure} title={M.what} sum={MEASURE_WORDS[measure].title}>
+          <Choices
+            label={M.what}
+            choices={MEASURE_NAMES.map((value) => ({ value, text: MEASURE_WORDS[value].title }))}
+            value={measure}
+            onChoose={choose}
+          />
+        </Fold>
+        {how.map((words) => (
+          <Text key={words} variant="bodyLarge">
+            {words}
+          </Text>
+        ))}
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {M.source(source)} {MEASURES_INFORM}
+        </Text>
+        {unit === 's' && <Stopwatch key={measure} sided={sided} taken={taken} onTaken={setTaken} />}
+        {measure === 'chair-stand' && <Stands key={measure} taken={taken} onTaken={setTaken} />}
+        {measure === 'breaths' && <Breaths key={measure} taken={taken} onTaken={setTaken} />}
+        {measure === 'up-from-floor' ? (
+          <Choices
+            label={M.way}
+            choices={FLOOR_WAYS.map((_, i) => ({ value: String(i), text: FLOOR_WORDS[i] ?? '' }))}
+            value={taken.value === undefined ? undefined : String(taken.value)}
+            onChoose={(value) => setTaken({ value: Number(value) })}
+          />
+        ) : (
+          <Numbers
+            key={`numbers ${measure}`}
+            sided={sided}
+            unit={unit}
+            taken={taken}
+            onTaken={setTaken}
+          />
+        )}
+        <DayField label={M.on} value={on} max={today} onChange={setOn} />
+        <Field label={M.with} value={aid} maxLength={80} onChangeText={setAid} />
+        <Field label={M.note} value={note} maxLength={300} onChangeText={setNote} />
+        <View aria-live="polite">
+          {said !== '' && (
+            <Text variant="bodyLarge" style={{ color: said === M.kept ? t.ink : t.clay }}>
+              {said}
+            </Text>
+          )}
+        </View>
+        <Button mode="contained" contentStyle={styles.button} onPress={keep}>
+          {M.keep}
+        </Button>
+      </ScrollView>
+    </Screen>
+  );
+}
+
+interface TakenProps {
+  readonly taken: Taken;
+  readonly onTaken: (taken: Taken) => void;
+}
+
+/** Seconds since a start, drawn anew ten times a second. */
+function useRunning(): {
+  readonly ms: number;
+  readonly on: boolean;
+  readonly start: () => void;
+  readonly stop: () => number;
+} {
+  const now = useClock();
+  const [from, setFrom] = useState<number>();
+  const [ms, setMs] = useState(0);
+  useEffect(() => {
+    if (from === undefined) return undefined;
+    const timer = setInterval(() => setMs(now() - from), 100);
+    return () => clearInterval(timer);
+  }, [from, now]);
+  return {
+    ms,
+    on: from !== undefined,
+    start: () => {
+      setMs(0);
+      setFrom(now());
+    },
+    stop: () => {
+      const took = from === undefined ? 0 : now() - from;
+      setMs(took);
+      setFrom(undefined);
+      return took;
+    },
+  };
+}
+
+const tenths = (ms: number) => Math.floor(ms / 100) / 10;
+
+/** To be read from across a room: the seconds as large as the screen lets them be. */
+function Big({ text }: { readonly text: string }) {
+  const { width, height } = useWindowDimensions();
+  const letters = Math.min(160, width / 3.2, height / 3);
+  return <Text style={[styles.big, { fontSize: letters, lineHeight: letters * 1.1 }]}>{text}</Text>;
+}
+
+/** Times a stance; each side in turn, the best of two tries stays. */
+function Stopwatch({ sided, taken, onTaken }: TakenProps & { readonly sided: boolean }) {
+  const watch = useRunning();
+  const [side, setSide] = useState<Side>('left');
+  const press = () => {
+    if (!watch.on) return watch.start();
+    const seconds = tenths(watch.stop());
+    if (!sided) return onTaken({ value: seconds });
+    const best = Math.max(taken[side] ?? 0, seconds);
+    onTaken({ ...taken, [side]: best });
+    if (taken[side] === undefined) setSide(side === 'left' ? 'right' : 'left');
+    return undefined;
+  };
+  return (
+    <View style={styles.watch}>
+      {sided && (
+        <Choices
+          label={M.side}
+          choices={[
+            { value: 'left', text: M.left },
+            { value: 'right', text: M.right },
+          ]}
+          value={side}
+          onChoose={setSide}
+        />
+      )}
+      <Big text={tenths(watch.ms).toFixed(1)} />
+      <Target
+        label={watch.on ? M.stop : M.start}
+        look="filled"
+        height={96}
+        letters={28}
+        onPress={press}
+      />
+    </View>
+  );
+}
+
+const STAND_MS = 30_000;
+
+/** Counts stands for thirty seconds; what is pressed after them does not count. */
+function Stands({ onTaken }: TakenProps) {
+  const watch = useRunning();
+  const [count, setCount] = useState(0);
+  const left = Math.max(0, STAND_MS - watch.ms);
+  const over = watch.on && left === 0;
+  const press = () => {
+    if (!watch.on) {
+      setCount(0);
+      return watch.start();
+    }
+    if (over) {
+      watch.stop();
+      return onTaken({ value: count });
+    }
+    setCount(count + 1);
+    return onTaken({ value: count + 1 });
+  };
+  return (
+    <View style={styles.watch}>
+      <Big text={String(count)} />
+      <Text variant="titleLarge" style={styles.middle}>
+        {over ? M.over : M.toGo(Math.ceil(left / 1000))}
+      </Text>
+      <Target
+        label={!watch.on ? M.start : over ? M.stop : M.stands}
+        look="filled"
+        height={96}
+        letters={28}
+        onPress={press}
+      />
+    </View>
+  );
+}
+
+/** A tap at each breath in. */
+function Breaths({ taken, onTaken }: TakenProps) {
+  const now = useClock();
+  const [taps, setTaps] = useState<readonly number[]>([]);
+  const press = () => {
+    const next = [...taps, now()].slice(-20);
+    setTaps(next);
+    const rate = breathsAMinute(next);
+    if (rate !== undefined) onTaken({ value: rate });
+  };
+  return (
+    <View style={styles.watch}>
+      <Big text={taken.value === undefined ? '–' : String(taken.value)} />
+      <Target label={M.tapBreath} look="filled" height={96} letters={28} onPress={press} />
+    </View>
+  );
+}
+
+/** The numbers themselves, to be written or put right. */
+function Numbers({
+  sided,
+  unit,
+  taken,
+  onTaken,
+}: TakenProps & { readonly sided: boolean; readonly unit: string }) {
+  const field = (key: keyof Taken, label: string) => (
+    <NumberField
+      key={key}
+      label={label}
+      value={taken[key]}
+      onValue={(value) => {
+        const { [key]: _, ...rest } = taken;
+        onTaken(value === undefined ? rest : { ...rest, [key]: value });
+      }}
+    />
+  );
+  return (
+    <View style={styles.row}>
+      {sided
+        ? [field('left', `${M.left}, ${unit}`), field('right', `${M.right}, ${unit}`)]
+        : field('value', unit === 'times' ? M.count : unit)}
+    </View>
+  );
+}
+
+function NumberField({
+  label,
+  value,
+  onValue,
+}: {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onValue: (value: number | undefined) => void;
+}) {
+  const [typed, setTyped] = useState<{ text: string; of: number | undefined }>();
+  const shown = typed && typed.of === value ? typed.text : value === undefined ? '' : String(value);
+  return (
+    <Field
+      label={label}
+      value={shown}
+      maxLength={6}
+      inputMode="decimal"
+      style={styles.number}
+      onChangeText={(text) => {
+        const number = Number(text.replace(',', '.'));
+        const next = text.trim() === '' || !Number.isFinite(number) ? undefined : number;
+        setTyped({ text, of: next });
+        onValue(next);
+      }}
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { padding: 16, gap: 12, maxWidth: 760, width: '100%', alignSelf: 'center' },
+  watch: { gap: 12 },
+  big: { textAlign: 'center', fontVariant: ['tabular-nums'], fontWeight: '700' },
+  middle: { textAlign: 'center' },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  number: { minWidth: 140 },
+  button: { minHeight: TARGET },
+});

@@ -1,0 +1,199 @@
+import type { ClassFor, ClassGroup, OwnWay } from '@/core/class';
+import {
+  dayOfDate,
+  groupIdSchema,
+  personIdSchema,
+  type GroupId,
+  type GroupName,
+  type MoveId,
+  type PersonId,
+  type RoutineId,
+} from '@/core/common';
+import type { Ladder, LadderSchool, Member, OwnDose, Reading, Rung } from '@/core/people';
+import { leadFound } from './lead';
+import {
+  classForPut,
+  classForTaken,
+  groupTaken,
+  groupsPut,
+  peoplePut,
+  personTaken,
+  readingTaken,
+  readingsPut,
+  standingTaken,
+} from './people';
+import { seeToStandings } from './standings';
+import { runsBrought } from './runs';
+import type { AppThunk } from './slices';
+
+/** Somebody new; what was never asked stays unknown. */
+export function addPerson(name: string, groupId: GroupId | undefined): AppThunk<PersonId> {
+  return (dispatch, _, { newId }) => {
+    const id = personIdSchema.parse(newId());
+    dispatch(peoplePut([{ id, name, groups: groupId ? [groupId] : [] }]));
+    return id;
+  };
+}
+
+/** Writes something of somebody; what is set to undefined is no longer known. */
+export function personChanged(
+  id: PersonId,
+  words: { readonly [K in keyof Member]?: Member[K] | undefined },
+): AppThunk {
+  return (dispatch, getState) => {
+    const member = getState().people[id];
+    if (!member) return;
+    const next = Object.fromEntries(
+      Object.entries({ ...member, ...words }).filter(([, value]) => value !== undefined),
+    );
+    dispatch(peoplePut([next as Member]));
+    if (words.ladders || words.events || words.doses) dispatch(seeToStandings([id]));
+  };
+}
+
+/** Places somebody on the ladder of a family, or elsewhere on it, with the reason. */
+export function placedOnLadder(
+  id: PersonId,
+  family: string,
+  to: { readonly school: LadderSchool; readonly rung: Rung; readonly why: string },
+): AppThunk {
+  return (dispatch, getState, { clock }) => {
+    const member = getState().people[id];
+    if (!member) return;
+    const { school, rung, why } = to;
+    const before = member.ladders?.[family]?.placed ?? [];
+    const on = dayOfDate(clock.wallTime());
+    const ladder: Ladder = { school, placed: [...before, { on, rung, why }].slice(-200) };
+    dispatch(personChanged(id, { ladders: { ...member.ladders, [family]: ladder } }));
+  };
+}
+
+/** From here on the rungs go up in another order; where somebody stands stays. */
+export function schoolOfLadder(id: PersonId, family: string, school: LadderSchool): AppThunk {
+  return (dispatch, getState) => {
+    const member = getState().people[id];
+    const ladder = member?.ladders?.[family];
+    if (!member || !ladder) return;
+    const ladders = { ...member.ladders, [family]: { ...ladder, school } };
+    dispatch(personChanged(id, { ladders }));
+  };
+}
+
+/** What somebody does of a move from now on. */
+export function doseTaken(id: PersonId, moveId: MoveId, dose: Omit<OwnDose, 'on'>): AppThunk {
+  return (dispatch, getState, { clock }) => {
+    const member = getState().people[id];
+    if (!member) return;
+    const on = dayOfDate(clock.wallTime());
+    dispatch(personChanged(id, { doses: { ...member.doses, [moveId]: { ...dose, on } } }));
+  };
+}
+
+/**
+ * Takes somebody out wholly: themselves, what was measured, and their entries in every class. What
+ * stays of a class says how many came, and nothing of who they were. All runs have to be read.
+ */
+export function takePersonOut(id: PersonId): AppThunk {
+  return (dispatch, getState) => {
+    const { runs, readings, classFor, lead } = getState();
+    const name = getState().people[id]?.name;
+    const own = Object.values(runs).filter(({ people }) =>
+      people?.some(({ person }) => person === id),
+    );
+    dispatch(
+      runsBrought(
+        own.map(({ people, ...run }) => {
+          const others = people?.filter(({ person }) => person !== id) ?? [];
+          return others.length > 0 ? { ...run, people: others } : run;
+        }),
+      ),
+    );
+    for (const one of Object.values(readings)) {
+      if (one.person === id) dispatch(readingTaken(one.id));
+    }
+    for (const one of Object.values(classFor).filter((one) => one.own[id])) {
+      const own = Object.fromEntries(Object.entries(one.own).filter(([key]) => key !== id));
+      dispatch(classForPut([{ ...one, own }]));
+    }
+    // A class that was broken off keeps who was to take part in it.
+    for (const one of Object.values(lead.others)) {
+      const people = one.lead.part.people.filter((other) => other.name !== name);
+      if (people.length === one.lead.part.people.length) continue;
+      dispatch(leadFound([{ ...one, lead: { ...one.lead, part: { ...one.lead.part, people } } }]));
+    }
+    dispatch(standingTaken(id));
+    dispatch(personTaken(id));
+  };
+}
+
+export function addGroup(name: string, pace: GroupName): AppThunk<GroupId> {
+  return (dispatch, _, { newId }) => {
+    const id = groupIdSchema.parse(newId());
+    dispatch(groupsPut([{ id, name, pace }]));
+    return id;
+  };
+}
+
+export function groupChanged(
+  id: GroupId,
+  words: { readonly [K in keyof ClassGroup]?: ClassGroup[K] | undefined },
+): AppThunk {
+  return (dispatch, getState) => {
+    const group = getState().groups[id];
+    if (!group) return;
+    const next = Object.fromEntries(
+      Object.entries({ ...group, ...words }).filter(([, value]) => value !== undefined),
+    );
+    dispatch(groupsPut([next as ClassGroup]));
+  };
+}
+
+/** Takes a group out; its people stay, in no group or in their others. */
+export function takeGroupOut(id: GroupId): AppThunk {
+  return (dispatch, getState) => {
+    const { people, classFor } = getState();
+    const members = Object.values(people).filter(({ groups }) => groups.includes(id));
+    dispatch(
+      peoplePut(members.map((one) => ({ ...one, groups: one.groups.filter((own) => own !== id) }))),
+    );
+    for (const one of Object.values(classFor)) {
+      if (one.groupId === id) dispatch(classForTaken(one.id));
+    }
+    dispatch(standingTaken(id));
+    dispatch(groupTaken(id));
+  };
+}
+
+/** Opens a routine for a group, or for nobody in particular. */
+export function openedFor(id: RoutineId, groupId: GroupId | undefined): AppThunk {
+  return (dispatch, getState) => {
+    const known = getState().classFor[id];
+    if (!groupId) dispatch(classForTaken(id));
+    else if (known?.groupId !== groupId) dispatch(classForPut([{ id, groupId, own: {} }]));
+  };
+}
+
+/** What one person does in place of what the routine says, in this class; the routine stays. */
+export function ownWayChanged(
+  id: RoutineId,
+  person: PersonId,
+  change: (way: OwnWay) => OwnWay,
+): AppThunk {
+  return (dispatch, getState) => {
+    const known = getState().classFor[id];
+    if (!known) return;
+    const own: ClassFor['own'] = { ...known.own, [person]: change(known.own[person] ?? {}) };
+    dispatch(classForPut([{ ...known, own }]));
+  };
+}
+
+/** Keeps what was measured. */
+export function readingKept(reading: Omit<Reading, 'id'>): AppThunk {
+  return (dispatch, _, { newId }) => {
+    dispatch(readingsPut([{ ...reading, id: newId() }]));
+  };
+}
+
+/** An id as it stands in an address, where there is such a group. */
+export const groupIdOf = (text: string | undefined): GroupId | undefined =>
+  groupIdSchema.safeParse(text).data;

@@ -1,0 +1,239 @@
+import { groupIdSchema, personIdSchema, routineIdSchema, runIdSchema } from '@/core/common';
+import {
+  addPerson,
+  bringTable,
+  entryChanged,
+  openLead,
+  act,
+  endLead,
+  openedFor,
+  partOf,
+  personChanged,
+  planTable,
+  readAllRuns,
+  readBackup,
+  readRun,
+  recordAllAsPlanned,
+  selectRows,
+  takePersonOut,
+} from '.';
+import { bringBackup, differencesFrom } from './backup';
+import { MEETING, MARK } from './hall/kinds';
+import { fakePlatform, openedTab as opened, type FakePlatform } from './testing';
+import { TIMING } from './storage/keeper';
+
+const ADA = personIdSchema.parse('demo-ada');
+const COURT = groupIdSchema.parse('demo-saltmarsh');
+const CIRCLE = routineIdSchema.parse('demo-thursday-chair-circle');
+const RUN = runIdSchema.parse('demo-run-saltmarsh-6');
+const saving = () => new Promise((resolve) => setTimeout(resolve, TIMING.afterMs + 80));
+const textIn = (platform: FakePlatform) => [...platform.data.values()].join('\n');
+
+/** Everything that is kept, as a backup file holds it. */
+function backupOf(platform: FakePlatform): string {
+  const kept = Object.fromEntries(
+    [...platform.data]
+      .filter(([key]) => !/^(device|row|meeting|month|standing|lead\/)/u.test(key))
+      .map(([key, text]) => [key, JSON.parse(text) as unknown]),
+  );
+  return JSON.stringify({
+    format: 'hushed-willow-backup',
+    version: 1,
+    madeAt: '2026-03-05T10:00:00+01:00',
+    kept,
+  });
+}
+
+describe('the demo people', () => {
+  test('tell their story: forward, held back, catching up, away', async () => {
+    const store = await opened(fakePlatform());
+    const { people, groups, standings } = store.getState();
+    expect([Object.keys(people).length, Object.keys(groups).length]).toEqual([14, 4]);
+    expect(selectRows(store.getState())).toHaveLength(24);
+    const rung = (id: string) => standings[id]?.rungs?.stance;
+    expect(rung('demo-ada')).toMatchObject({ base: 'tandem', hands: 'none' });
+    expect(rung('demo-bram')).toMatchObject({ base: 'together', hands: 'fingertips' });
+    expect(rung('demo-cora')).toMatchObject({ base: 'semi-tandem', hands: 'fingertips' });
+    // Away for a month: from hands hovering back to fingertips.
+    expect(rung('demo-dov')).toMatchObject({ base: 'semi-tandem', hands: 'fingertips' });
+    expect(rung('demo-edith')).toMatchObject({ base: 'seated' });
+  });
+});
+
+describe('a class for a group', () => {
+  test('its people take part on page, in checks and in the lead, and the run says whose it was', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    store.dispatch(openedFor(CIRCLE, COURT));
+    const part = partOf(store.getState(), CIRCLE, '2026-03-05');
+    expect(part.people.map(({ name }) => name)).toContain('Ada Fenn');
+    expect(part.people.find(({ name }) => name === 'Ada Fenn')?.rung).toMatchObject({
+      base: 'tandem',
+    });
+    expect(partOf(store.getState(), CIRCLE, '2026-03-05')).toBe(part);
+    store.dispatch(openLead(CIRCLE));
+    store.dispatch(act('go'));
+    await platform.advance(30_000);
+    expect(store.getState().lead.current?.lead.part.people).toHaveLength(5);
+    store.dispatch(endLead('finished-early'));
+    const { endedRun, current } = store.getState().lead;
+    expect(current).toBeNull();
+    const id = endedRun ?? RUN;
+    expect(store.getState().runs[id]?.groupId).toBe(COURT);
+    store.dispatch(recordAllAsPlanned(id));
+    expect(store.getState().runs[id]?.people).toHaveLength(5);
+    store.dispatch(entryChanged(id, ADA, { effort: 5 }));
+    await saving();
+    expect(platform.data.get(`run/${id}`)).not.toContain('"sections"');
+    const later = await opened(fakePlatform(new Map(platform.data)));
+    const row = selectRows(later.getState()).find((one) => one.id === id);
+    expect(row?.people?.find(({ person }) => person === ADA)?.effort).toBe(5);
+  });
+
+  test('a run is written without the others, and its routine once', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    await saving();
+    await readRun(store.hall, RUN);
+    const before = new Map(platform.data);
+    store.dispatch(entryChanged(RUN, ADA, { note: 'Sunny' }));
+    await saving();
+    const written = [...platform.data].filter(([key, text]) => before.get(key) !== text);
+    const kinds = written.map(([key]) => key.replace(/\/.*/u, ''));
+    expect(kinds.filter((kind) => kind === 'run')).toHaveLength(1);
+    expect(new Set(kinds)).toEqual(new Set(['run', 'month']));
+  });
+});
+
+describe('the months', () => {
+  test.each([
+    ['cut off', (text: string) => text.slice(0, 200)],
+    ['short of a run', (text: string) => text.replace(/"rows":\[.*\]/su, '"rows":[]')],
+  ])('that are %s are made anew from the runs', async (_, damage) => {
+    const platform = fakePlatform();
+    await opened(platform);
+    await saving();
+    for (const [key, text] of platform.data) {
+      if (key.startsWith('month/')) platform.data.set(key, damage(text));
+    }
+    const store = await opened(fakePlatform(platform.data));
+    expect(selectRows(store.getState())).toHaveLength(24);
+    expect(store.getState().notices.notices).toEqual([]);
+  });
+});
+
+describe('taking somebody out', () => {
+  test('leaves nothing of them anywhere', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    store.dispatch(openedFor(CIRCLE, COURT));
+    await readAllRuns(store.hall);
+    store.dispatch(takePersonOut(ADA));
+    await saving();
+    await saving();
+    expect(textIn(platform)).not.toContain('Ada Fenn');
+    expect(textIn(platform)).not.toContain(ADA);
+    // The others of the same classes are as they were.
+    expect(platform.data.get(`run/${RUN}`)).toContain('demo-bram');
+    const later = await opened(fakePlatform(new Map(platform.data)));
+    expect(selectRows(later.getState())).toHaveLength(24);
+  });
+});
+
+describe('the first screen', () => {
+  test('hears of who has to be asked without reading anybody', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    const id = store.dispatch(addPerson('Otto', COURT));
+    expect(store.getState().meetings[COURT]?.people).toBe(6);
+    expect(store.getState().meetings[COURT]?.asks.filter((one) => one.person === id)).toHaveLength(
+      2,
+    );
+    store.dispatch(personChanged(id, { limits: [], agreedOn: '2026-03-05' }));
+    expect(store.getState().meetings[COURT]?.asks.some((one) => one.person === id)).toBe(false);
+    expect([MEETING.derived, MARK.derived]).toEqual([true, undefined]);
+  });
+});
+
+describe('a backup', () => {
+  test('comes back whole into an empty browser', async () => {
+    const from = fakePlatform();
+    await opened(from);
+    await saving();
+    const read = readBackup(backupOf(from));
+    if (read.state !== 'good') throw new Error(read.state);
+    const to = fakePlatform(new Map([['device', from.data.get('device') ?? '']]));
+    const store = await opened(to);
+    expect(await differencesFrom(store.hall, read.kept)).toContainEqual({
+      kind: 'person',
+      added: 14,
+      changed: 0,
+      only: 0,
+    });
+    await bringBackup(store.hall, read.kept, 'merge');
+    const later = await opened(fakePlatform(new Map(to.data)));
+    expect(Object.keys(later.getState().people)).toHaveLength(14);
+    expect(selectRows(later.getState())).toHaveLength(24);
+    expect(later.getState().notices.notices).toEqual([]);
+  });
+
+  test('merged it keeps what is only here, replaced it does not', async () => {
+    const from = fakePlatform();
+    await opened(from);
+    await saving();
+    const read = readBackup(backupOf(from));
+    if (read.state !== 'good') throw new Error(read.state);
+    for (const [how, kept] of [
+      ['merge', true],
+      ['replace', false],
+    ] as const) {
+      const platform = fakePlatform(new Map(from.data));
+      const store = await opened(platform);
+      store.dispatch(addPerson('Otto', COURT));
+      await saving();
+      await bringBackup(store.hall, read.kept, how);
+      expect(textIn(platform).includes('Otto')).toBe(kept);
+    }
+  });
+
+  test('that is wrong changes nothing and says what it is', async () => {
+    const platform = fakePlatform();
+    await opened(platform);
+    await saving();
+    const text = backupOf(platform);
+    expect(readBackup(text.slice(0, text.length / 2))).toMatchObject({ fault: 'cut-off' });
+    expect(readBackup('a photo')).toMatchObject({ fault: 'not-json' });
+    expect(readBackup('{"format":"shopping"}')).toMatchObject({ fault: 'wrong-format' });
+    expect(readBackup(text.replace('"version":1', '"version":9'))).toMatchObject({
+      fault: 'newer',
+    });
+    const broken = text.replace('"name":"Ada Fenn"', '"name":7');
+    expect(readBackup(broken)).toMatchObject({ fault: 'invalid', at: 'person/demo-ada' });
+    const polluted = text.replace('"kept":{', '"kept":{"__proto__":{"version":1},');
+    expect(readBackup(polluted).state).not.toBe('locked');
+    expect(({} as { version?: number }).version).toBeUndefined();
+  });
+});
+
+test('a table of who came brings its people and groups along, and itself once', async () => {
+  const store = await opened(fakePlatform());
+  const classes = [
+    {
+      date: '2026-01-02',
+      time: '10:00',
+      minutes: 20,
+      routine: 'Old circle',
+      group: 'Another court',
+      people: [
+        { name: 'ada fenn', words: { came: true, effort: 3 } },
+        { name: 'Otto', words: { came: false } },
+      ],
+    },
+  ];
+  const plan = store.dispatch(planTable(classes));
+  expect(plan).toMatchObject({ known: 0, newPeople: ['Otto'], newGroups: ['Another court'] });
+  expect(store.dispatch(bringTable(plan))).toBe(1);
+  const row = selectRows(store.getState()).find(({ title }) => title === 'Old circle');
+  expect(row?.people?.map(({ person }) => person)).toContain(ADA);
+  expect(store.dispatch(planTable(classes))).toMatchObject({ known: 1, classes: [] });
+});

@@ -1,0 +1,248 @@
+import {
+  asPlanned,
+  corrected,
+  peopleCsv,
+  planOf,
+  wasAway,
+  type Entry,
+  type EntryWords,
+  type Run,
+  type TableClass,
+} from '@/core/class';
+import { isoWithOffset, runIdSchema, type GroupId, type PersonId, type RunId } from '@/core/common';
+import { GROUP_ALONE, type TakingPart } from '@/core/people';
+import type { Routine } from '@/core/routine';
+import { fileName, saveFile } from '@/platform/files';
+import { scoreOf } from './scores';
+import { addGroup, addPerson } from './people-actions';
+import { seeToStandings, selectRows } from './standings';
+import { ledKept, plansKept, runsBrought } from './runs';
+import type { AppThunk } from './slices';
+import { membersOf } from './taking-part';
+
+/** The id under which a routine is kept as it is led: the same for the same. */
+export function ledIdOf(routine: Routine): AppThunk<string> {
+  return (_, __, { idOfText }) => idOfText(JSON.stringify(routine));
+}
+
+/** Keeps a routine as it was led, and what it asked of whom: once, however often it is led so. */
+export function keepLed(routine: Routine, part: TakingPart): AppThunk<string> {
+  return (dispatch, getState) => {
+    const id = dispatch(ledIdOf(routine));
+    const { led, plans } = getState();
+    if (!led[id]) dispatch(ledKept([{ id, routine }]));
+    if (!plans[id]) dispatch(plansKept([planOf(id, routine, scoreOf(routine, part))]));
+    return id;
+  };
+}
+
+/** Entries for a group that came as one: who was away is said afterwards. */
+export function allAsPlanned(groupId: GroupId): AppThunk<readonly Entry[]> {
+  return (_, getState) => membersOf(getState().people, groupId).map(({ id }) => asPlanned(id));
+}
+
+/** Everybody of the run's group who has no entry yet came, and all went as planned. */
+export function recordAllAsPlanned(id: RunId): AppThunk {
+  return (dispatch, getState) => {
+    const run = getState().runs[id];
+    if (!run?.groupId) return;
+    const known = new Set(run.people?.map(({ person }) => person));
+    const others = dispatch(allAsPlanned(run.groupId)).filter(({ person }) => !known.has(person));
+    dispatch(entriesPut(run, [...(run.people ?? []), ...others]));
+  };
+}
+
+/** Writes something of one person's entry; what is corrected later keeps what stood there. */
+export function entryChanged(
+  id: RunId,
+  person: PersonId,
+  words: { readonly [K in keyof EntryWords]?: EntryWords[K] | undefined },
+): AppThunk {
+  return (dispatch, getState, { clock }) => {
+    const run = getState().runs[id];
+    if (!run) return;
+    const now = isoWithOffset(clock.wallTime());
+    const known = run.people?.find((one) => one.person === person);
+    const first = words.came === false ? wasAway(person) : asPlanned(person);
+    const entry = corrected(known ?? first, words, { ended: run.endedAt, now });
+    const others = run.people?.filter((one) => one.person !== person) ?? [];
+    dispatch(entriesPut(run, [...others, entry]));
+  };
+}
+
+/** An entry is made as if it had never been. */
+export function entryTaken(id: RunId, person: PersonId): AppThunk {
+  return (dispatch, getState) => {
+    const run = getState().runs[id];
+    const others = run?.people?.filter((one) => one.person !== person);
+    if (run && others) dispatch(entriesPut(run, others));
+  };
+}
+
+function entriesPut(run: Run, entries: readonly Entry[]): AppThunk {
+  return (dispatch) => {
+    const { people: _, ...rest } = run;
+    dispatch(runsBrought([entries.length > 0 ? { ...rest, people: [...entries] } : rest]));
+    dispatch(
+      seeToStandings(
+        entries.map(({ person }) => person),
+        run.groupId ? [run.groupId] : [],
+      ),
+    );
+  };
+}
+
+/** A class that was led without the application. */
+export interface ByHand {
+  readonly title: string;
+  readonly groupId: GroupId | undefined;
+  readonly startedAt: Date;
+  readonly minutes: number;
+  readonly routine: Routine | undefined;
+  readonly part: TakingPart;
+}
+
+/** Enters a class by hand; returns its id. */
+export function enterByHand(words: ByHand): AppThunk<RunId> {
+  return (dispatch, _, { newId }) => {
+    const { title, groupId, startedAt, minutes, routine, part } = words;
+    const id = runIdSchema.parse(newId());
+    const realMs = minutes * 60_000;
+    const led = routine && dispatch(keepLed(routine, part));
+    const run: Run = {
+      id,
+      title,
+      startedAt: isoWithOffset(startedAt),
+      endedAt: isoWithOffset(new Date(startedAt.getTime() + realMs)),
+      plannedMs: routine ? scoreOf(routine, part).totalMs : realMs,
+      realMs,
+      how: 'completed',
+      sides: [],
+      byHand: true,
+      ...(routine && { routineId: routine.id }),
+      ...(led && { led }),
+      ...(groupId && { groupId }),
+    };
+    dispatch(runsBrought([run]));
+    if (groupId) dispatch(seeToStandings([], [groupId]));
+    return id;
+  };
+}
+
+/** Moves the routines out of runs that an earlier version kept with them. */
+export function slimRuns(): AppThunk {
+  return (dispatch, getState) => {
+    const heavy = Object.values(getState().runs).filter(({ routine }) => routine !== undefined);
+    for (const run of heavy) {
+      const { routine, ...rest } = run;
+      if (!routine) continue;
+      const led = dispatch(keepLed(routine, GROUP_ALONE));
+      dispatch(runsBrought([{ ...rest, led }]));
+    }
+  };
+}
+
+/** Everybody's entries as a table, by the names that are known today. */
+export function savePeople(name: string): AppThunk {
+  return (_, getState) => {
+    const { people, groups } = getState();
+    const text = peopleCsv(selectRows(getState()), {
+      person: ({ person }) => people[person]?.name ?? '',
+      group: ({ groupId }) => (groupId && groups[groupId]?.name) ?? '',
+    });
+    saveFile(fileName(name, 'csv'), text, 'text/csv');
+  };
+}
+
+/** What bringing a table in would add. */
+export interface TablePlan {
+  readonly classes: readonly TableClass[];
+  /** Classes that are in the record already, by their day, hour and routine. */
+  readonly known: number;
+  readonly newPeople: readonly string[];
+  readonly newGroups: readonly string[];
+}
+
+const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+export function planTable(classes: readonly TableClass[]): AppThunk<TablePlan> {
+  return (_, getState) => {
+    const state = getState();
+    const rows = new Set(
+      selectRows(state).map(({ startedAt, title }) => `${startedAt.slice(0, 16)} ${title}`),
+    );
+    const fresh = classes.filter(
+      ({ date, time, routine, group }) => !rows.has(`${date}T${time} ${titleOf(routine, group)}`),
+    );
+    const missing = (names: readonly string[], known: readonly string[]) => [
+      ...new Map(
+        names
+          .filter((name) => name !== '' && !known.some((one) => sameName(one, name)))
+          .map((name) => [name.toLowerCase(), name]),
+      ).values(),
+    ];
+    return {
+      classes: fresh,
+      known: classes.length - fresh.length,
+      newPeople: missing(
+        fresh.flatMap(({ people }) => people.map(({ name }) => name)),
+        Object.values(state.people).map(({ name }) => name),
+      ),
+      newGroups: missing(
+        fresh.map(({ group }) => group),
+        Object.values(state.groups).map(({ name }) => name),
+      ),
+    };
+  };
+}
+
+const titleOf = (routine: string, group: string) => routine || group || 'Class';
+
+/** Brings a table in as it was planned: people and groups that are new come with it. */
+export function bringTable({ classes, newPeople, newGroups }: TablePlan): AppThunk<number> {
+  return (dispatch, getState, { newId }) => {
+    for (const name of newGroups) dispatch(addGroup(name, 'older'));
+    const groupNamed = (name: string) =>
+      Object.values(getState().groups).find((one) => name !== '' && sameName(one.name, name))?.id;
+    for (const name of newPeople) {
+      const one = classes.find(({ people }) => people.some((own) => sameName(own.name, name)));
+      dispatch(addPerson(name, groupNamed(one?.group ?? '')));
+    }
+    const personNamed = (name: string) =>
+      Object.values(getState().people).find((one) => sameName(one.name, name))?.id;
+    const runs = classes.map(({ date, time, minutes, routine, group, people }): Run => {
+      const startedAt = new Date(`${date}T${time}:00`);
+      const realMs = minutes * 60_000;
+      const groupId = groupNamed(group);
+      const entries = people.flatMap(({ name, words }): Entry[] => {
+        const person = personNamed(name);
+        return person ? [{ ...words, person }] : [];
+      });
+      return {
+        id: runIdSchema.parse(newId()),
+        title: titleOf(routine, group),
+        startedAt: isoWithOffset(startedAt),
+        endedAt: isoWithOffset(new Date(startedAt.getTime() + realMs)),
+        plannedMs: realMs,
+        realMs,
+        how: 'completed',
+        sides: [],
+        byHand: true,
+        ...(groupId && { groupId }),
+        people: entries,
+      };
+    });
+    dispatch(runsBrought(runs));
+    return runs.length;
+  };
+}
+
+/** Says afterwards whom a class was led for. */
+export function runForGroup(id: RunId, groupId: GroupId): AppThunk {
+  return (dispatch, getState) => {
+    const run = getState().runs[id];
+    if (!run) return;
+    dispatch(runsBrought([{ ...run, groupId }]));
+    dispatch(seeToStandings([], [groupId]));
+  };
+}
