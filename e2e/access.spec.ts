@@ -85,8 +85,61 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   run: async (page) => {
     await page.getByRole('link', { name: 'Record', exact: true }).click();
-    await page.getByRole('link').first().click();
+    await page.getByRole('list', { name: 'Record' }).getByRole('link').first().click();
     await expect(page.getByText('Item and side')).toBeVisible();
+  },
+  today: async (page) => {
+    await page.getByRole('link', { name: 'Today', exact: true }).click();
+    await expect(page.getByRole('heading', { name: /^Next class/ })).toBeVisible();
+  },
+  people: async (page) => {
+    await page.getByRole('link', { name: 'People', exact: true }).click();
+    await expect(page.getByText('Ada Fenn')).toBeVisible();
+  },
+  'a person': async (page) => {
+    await page.goto('/people/demo-edith');
+    await page.getByRole('button', { name: 'Limits', exact: true }).click();
+    await page.getByRole('button', { name: 'Taking part', exact: true }).click();
+    await page.getByRole('button', { name: 'Clearances', exact: true }).click();
+    await page.getByRole('button', { name: 'Measures', exact: true }).click();
+    await expect(page.getByText('Balance, seconds held').first()).toBeVisible();
+  },
+  'a group': async (page) => {
+    await page.goto('/group/demo-saltmarsh');
+    await page.getByRole('button', { name: 'Day, hour and pace', exact: true }).click();
+    await page.getByRole('button', { name: 'The last six weeks', exact: true }).click();
+    await expect(page.getByText('Who came, by class').first()).toBeVisible();
+  },
+  'who does what': async (page) => {
+    await page.goto('/group/demo-saltmarsh');
+    await page.getByRole('button', { name: 'Who does what' }).click();
+    await page.getByRole('button', { name: 'Edith Quay', exact: true }).first().click();
+    await expect(page.getByText('Edith Quay: For this person, in this class only')).toBeVisible();
+  },
+  'who came': async (page) => {
+    await page.goto('/record/demo-run-saltmarsh-6');
+    await page.getByRole('button', { name: /^Bram Oakes: / }).click();
+    await expect(page.getByText('Pain after, 0 to 10')).toBeVisible();
+  },
+  'a measure': async (page) => {
+    await page.goto('/measure/demo-ada');
+    await expect(page.getByRole('button', { name: 'Keep it' })).toBeVisible();
+  },
+  'a class by hand': async (page) => {
+    await page.goto('/by-hand');
+    await expect(page.getByRole('button', { name: 'Enter it' })).toBeVisible();
+  },
+  'a page for a clinician': async (page) => {
+    await page.goto('/report/demo-bram');
+    await expect(page.frameLocator('iframe').getByText('What they did')).toBeVisible();
+  },
+  backup: async (page) => {
+    await page.goto('/backup');
+    await expect(page.getByRole('button', { name: 'Save a backup' })).toBeVisible();
+  },
+  privacy: async (page) => {
+    await page.goto('/privacy');
+    await expect(page.getByRole('heading', { name: 'Ask first' })).toBeVisible();
   },
   record: async (page) => {
     await page.getByRole('link', { name: 'Record', exact: true }).click();

@@ -37,7 +37,9 @@ export function seeToStandings(
       });
       found.push({ id, rungs: Object.fromEntries(rungs) });
     }
-    for (const id of groups) found.push({ id, sessions: sessionsOf(id, rows, state.plans) });
+    for (const id of groups.filter((one) => state.groups[one])) {
+      found.push({ id, sessions: sessionsOf(id, rows, state.plans) });
+    }
     const fresh = found.filter((one) => !isEqual(one, state.standings[one.id]));
     if (fresh.length > 0) dispatch(standingsPut(fresh));
   };

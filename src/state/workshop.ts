@@ -74,14 +74,25 @@ export async function openRecord(hall: Hall): Promise<void> {
 async function readRecord(hall: Hall): Promise<void> {
   const { keeper, platform } = hall;
   const store = attachWorkshop(hall);
-  await keeper.take(RECORD_KINDS);
-  store.dispatch(recordOpened());
   const keys = await platform.store.keys().catch(() => undefined);
+  await keeper.take(RECORD_KINDS, keys);
+  store.dispatch(recordOpened());
   if (keys) await seeToMonths(hall, keys);
+  void seeToAllStandings(store);
+}
+
+/** One by one, when there is time: pages work out for themselves what they show. */
+async function seeToAllStandings(store: AppStore): Promise<void> {
   const { people, groups } = store.getState();
+  const pause = () => new Promise((resolve) => setTimeout(resolve, 0));
+  for (const { id } of Object.values(people)) {
+    await pause();
+    store.dispatch(seeToStandings([id]));
+  }
+  await pause();
   store.dispatch(
     seeToStandings(
-      Object.values(people).map(({ id }) => id),
+      [],
       Object.values(groups).map(({ id }) => id),
     ),
   );

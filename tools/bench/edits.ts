@@ -26,7 +26,7 @@ async function timed(page: Page, name: 'click' | 'keypress', input: () => Promis
 }
 
 async function open(page: Page, url: string): Promise<void> {
-  await page.goto(url);
+  await page.goto(`${url}routines`);
   await page.getByRole('button', { name: 'Bring in' }).click();
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Choose a file' }).click();

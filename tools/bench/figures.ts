@@ -57,7 +57,7 @@ async function measure(): Promise<void> {
       await page.getByRole('button', { name: 'Show knees up moving' }).click();
       await perFrame('a moving figure', 8);
       await page.setViewportSize({ width: 1280, height: 800 });
-      await page.goto(url);
+      await page.goto(`${url}routines`);
       await page.getByRole('link', { name: 'Down and up again' }).click();
       await page.getByRole('button', { name: 'Lead', exact: true }).click();
       await page.getByRole('button', { name: 'Start' }).click();

@@ -70,7 +70,7 @@ async function visit(browser: Browser, url: string): Promise<Visit> {
   const trace = await traced(session);
   const startedAt = performance.now();
   await page.goto(url);
-  await page.getByRole('button', { name: 'New routine' }).waitFor();
+  await page.getByRole('heading', { name: /^Next class/ }).waitFor();
   const usableMs = performance.now() - startedAt;
   const events = await trace.stop();
   await page.waitForLoadState('networkidle');

@@ -11,6 +11,7 @@ const TARGETS = {
   firstLoad: { entry: 'tools/bench/first-load.ts', out: 'dist/tools/first-load.mjs' },
   edits: { entry: 'tools/bench/edits.ts', out: 'dist/tools/edits.mjs' },
   lead: { entry: 'tools/bench/lead.ts', out: 'dist/tools/lead.mjs' },
+  years: { entry: 'tools/bench/years.ts', out: 'dist/tools/years.mjs' },
   figures: { entry: 'tools/bench/figures.ts', out: 'dist/tools/figures.mjs' },
   poses: { entry: 'tools/poses/main.ts', out: 'dist/tools/poses.mjs' },
   shots: { entry: 'tools/shots/main.ts', out: 'dist/tools/shots.mjs' },
@@ -18,7 +19,11 @@ const TARGETS = {
 };
 
 /** Packages stay outside; the command line carries its few with it, and so does what reads the core whole. */
-const CARRIES = { cli: {}, lead: { external: ['@playwright/test'] } };
+const CARRIES = {
+  cli: {},
+  lead: { external: ['@playwright/test'] },
+  years: { external: ['@playwright/test'] },
+};
 
 export async function bundle(name) {
   const target = TARGETS[name];

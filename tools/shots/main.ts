@@ -49,7 +49,7 @@ const proposed = (title: string, button: string) => async (page: Page) => {
 };
 
 const moves = async (page: Page) => {
-  await page.getByRole('button', { name: 'Moves' }).click();
+  await page.getByRole('link', { name: 'Moves', exact: true }).click();
   await page.getByRole('textbox', { name: 'Find a move' }).waitFor();
 };
 
@@ -69,11 +69,36 @@ const leading = (title: string, plays: number, ms: number) => async (page: Page)
 };
 
 const record = async (page: Page) => {
-  await page.getByRole('button', { name: 'Record' }).click();
+  await page.getByRole('link', { name: 'Record', exact: true }).click();
   await page.getByRole('heading', { name: 'Record' }).waitFor();
 };
 
 const SHOTS: readonly Shot[] = [
+  {
+    name: 'today-phone',
+    viewport: PHONE,
+    go: async (page) => {
+      await page.getByRole('link', { name: 'Today', exact: true }).click();
+      await page.getByRole('heading', { name: /^Next class/ }).waitFor();
+    },
+  },
+  {
+    name: 'person-phone',
+    viewport: PHONE,
+    go: async (page) => {
+      await page.goto(`http://127.0.0.1:${PORT}/people/demo-cora`);
+      await page.getByText('Balance, seconds held').first().waitFor();
+    },
+  },
+  {
+    name: 'class-wide',
+    viewport: WIDE,
+    go: async (page) => {
+      await page.goto(`http://127.0.0.1:${PORT}/group/demo-saltmarsh`);
+      await page.getByRole('button', { name: 'Who does what' }).click();
+      await page.getByText('Semi-tandem stance, fingertips').scrollIntoViewIfNeeded();
+    },
+  },
   { name: 'routines-phone', viewport: PHONE, go: async () => undefined },
   { name: 'routine-phone', viewport: PHONE, go: routine('Down and up again') },
   {
@@ -87,14 +112,8 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'routine-wide', viewport: WIDE, go: chosen('Signal box reset', /^Seated hamstring/) },
   { name: 'routine-phone-dark', viewport: PHONE, dark: true, go: routine('Thursday chair circle') },
-  {
-    name: 'routine-blocks-phone',
-    viewport: PHONE,
-    go: chosen('Thursday chair circle', /^Block: Build up/),
-  },
   { name: 'findings-wide', viewport: WIDE, go: findings('Signal box reset') },
   { name: 'fit-phone', viewport: PHONE, go: proposed('Signal box reset', 'Fit to 10:00') },
-  { name: 'order-wide', viewport: WIDE, go: proposed('Thursday chair circle', 'Order') },
   { name: 'moves-phone', viewport: PHONE, go: moves },
   {
     name: 'moves-wide',
@@ -141,17 +160,11 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     go: async (page) => {
       await record(page);
-      await page.getByRole('link', { name: /Signal box reset/ }).click();
-      await page.getByText('Item and side').waitFor();
-    },
-  },
-  {
-    name: 'bring-in-phone',
-    viewport: PHONE,
-    go: async (page) => {
-      await page.getByRole('button', { name: 'Bring in' }).click();
-      const text = page.getByRole('textbox', { name: 'A plan, or routine text' });
-      await text.fill('title: Low tide\n[main]\nSeated twits: hold 20s\nBridge: 8 reps');
+      await page
+        .getByRole('link', { name: /Thursday chair circle/ })
+        .first()
+        .click();
+      await page.getByText('What follows').waitFor();
     },
   },
 ];
@@ -172,7 +185,7 @@ try {
       timezoneId: 'UTC',
     });
     await page.clock.install({ time: new Date('2026-03-05T10:00:00') });
-    await page.goto(`http://127.0.0.1:${PORT}/`);
+    await page.goto(`http://127.0.0.1:${PORT}/routines`);
     await page.getByRole('heading', { name: 'Routines' }).waitFor();
     await go(page);
     await page.clock.runFor(500);

@@ -12,7 +12,7 @@ export function PrivacyScreen() {
       title={PRIVACY.title}
       onBack={() => (router.canGoBack() ? router.back() : router.replace('/'))}
     >
-      <ScrollView contentContainerStyle={styles.page}>
+      <ScrollView contentContainerStyle={styles.page} tabIndex={0}>
         {PRIVACY.parts.map(({ heading, lines }) => (
           <View key={heading} style={styles.part}>
             <Text variant="titleMedium" role="heading" aria-level={2}>

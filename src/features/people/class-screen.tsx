@@ -358,7 +358,14 @@ const styles = StyleSheet.create({
   button: { minHeight: TARGET },
   item: { borderWidth: 1, borderRadius: 14, padding: 12, gap: 8 },
   kinds: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
-  kind: { flexDirection: 'row', gap: 8, flexGrow: 1, flexBasis: 300, minWidth: 0 },
+  kind: {
+    flexDirection: 'row',
+    gap: 8,
+    flexGrow: 1,
+    flexBasis: 240,
+    minWidth: 0,
+    maxWidth: '100%',
+  },
   words: { flexShrink: 1, flexGrow: 1, gap: 6 },
   people: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
   person: {

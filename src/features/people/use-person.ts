@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { classesOf, ladderOf, type Came } from '@/core/class';
-import { personIdSchema } from '@/core/common';
+import { personIdSchema, rememberPair } from '@/core/common';
 import type { LadderNow, Member } from '@/core/people';
 import { isOlder, selectRows, useAppSelector, useToday } from '@/state';
 
@@ -23,10 +23,17 @@ export function usePerson(address: string): Person | undefined {
   return member && { member, came, older, today };
 }
 
-/** Where somebody stands on the ladder of a family. */
+const known = rememberPair(
+  (_: Member, __: readonly Came[]) => new Map<string, LadderNow | undefined>(),
+);
+
+/** Where somebody stands on the ladder of a family; worked out once for each state of their record. */
 export function ladderNow(
   { member, came, older, today }: Person,
   family: string,
 ): LadderNow | undefined {
-  return ladderOf(family, member, came, { older, today });
+  const stories = known(member, came);
+  const key = `${family} ${older} ${today}`;
+  if (!stories.has(key)) stories.set(key, ladderOf(family, member, came, { older, today }));
+  return stories.get(key);
 }

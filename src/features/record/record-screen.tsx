@@ -1,6 +1,6 @@
 import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { FlatList, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { readPeopleCsv, type RunRow, type TableFault } from '@/core/class';
 import { printClock } from '@/core/common';
@@ -25,30 +25,38 @@ import { ATTENDANCE, HOW, RECORD, TABLES, dateWords } from './strings';
 export function RecordScreen() {
   const t = useTokens();
   const rows = useAppSelector(selectRows);
-  const latest = [...rows].reverse();
+  const [shown, setShown] = useState(PAGE);
+  const latest = rows.slice(-shown).reverse();
   return (
     <Screen title={RECORD.title} heading={<Places here="Record" />}>
-      <FlatList
-        data={latest}
-        role="list"
-        aria-label={RECORD.title}
-        keyExtractor={({ id }) => id}
-        contentContainerStyle={styles.page}
-        initialNumToRender={12}
-        ListHeaderComponent={<Tables empty={rows.length === 0} />}
-        renderItem={({ item }) => <RunLine run={item} />}
-        ListEmptyComponent={
+      <ScrollView contentContainerStyle={styles.page}>
+        <Tables empty={rows.length === 0} />
+        {rows.length === 0 && (
           <View style={styles.empty}>
             <Text variant="titleMedium">{RECORD.empty}</Text>
             <Text variant="bodyMedium" style={{ color: t.quiet }}>
               {RECORD.emptyHint}
             </Text>
           </View>
-        }
-      />
+        )}
+        <View role="list" aria-label={RECORD.title} style={styles.list}>
+          {latest.map((run) => (
+            <RunLine key={run.id} run={run} />
+          ))}
+        </View>
+        {shown < rows.length && (
+          <Target
+            label={RECORD.earlier(rows.length - shown)}
+            onPress={() => setShown(shown + PAGE)}
+          />
+        )}
+      </ScrollView>
     </Screen>
   );
 }
+
+/** So many classes are shown at first, and so many more at each press. */
+const PAGE = 40;
 
 /** Tables out and in, and a class by hand. */
 function Tables({ empty }: { readonly empty: boolean }) {
@@ -217,5 +225,6 @@ const styles = StyleSheet.create({
   words: { flexGrow: 1, flexShrink: 1, flexBasis: 180, minWidth: 0 },
   end: { alignItems: 'flex-end', marginLeft: 'auto' },
   figure: { fontVariant: ['tabular-nums'] },
+  list: { gap: 8 },
   empty: { paddingVertical: 32, alignItems: 'center', gap: 4 },
 });

@@ -6,7 +6,7 @@ export const RECORD = {
   title: 'Record',
   empty: 'No class is recorded yet.',
   emptyHint: 'Lead a routine, and its run stands here afterwards.',
-  export: 'Save as a table',
+  earlier: (left: number) => (left === 1 ? '1 earlier class' : `${left} earlier classes`),
   fileName: 'record',
   of: (real: string, planned: string) => `${real} of ${planned}`,
   passedStops: (count: number) =>
@@ -148,7 +148,8 @@ export const TABLES = {
   bring: 'Bring a table in',
   fileName: 'who-came',
   tooBig: (name: string) => `“${name}” is too large for a table. Nothing was changed.`,
-  plan: (classes: number, entries: number) => `${classes} classes with ${entries} entries.`,
+  plan: (classes: number, entries: number) =>
+    `${classes === 1 ? '1 class' : `${classes} classes`} with ${entries === 1 ? '1 entry' : `${entries} entries`}.`,
   known: (n: number) => `${n} of them are in the record already and are left out.`,
   newPeople: (names: string) => `New people: ${names}.`,
   newGroups: (names: string) => `New groups: ${names}.`,

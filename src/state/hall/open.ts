@@ -24,23 +24,24 @@ export async function openHall(
   onPageLeave(() => void keeper.leave());
   const late = await takeUpSlips(hall.platform).catch(() => []);
   const beside = await welcome(hall);
-  await keeper.take(HALL_KINDS);
-  await speakOfSetAside(store, hall.platform).catch(() => undefined);
-  await findBrokenOff(hall).catch(() => undefined);
+  // Five years are thousands of keys: they are read once.
+  const keys = await hall.platform.store.keys().catch(() => undefined);
+  await keeper.take(HALL_KINDS, keys);
+  await speakOfSetAside(store, hall.platform, keys ?? []).catch(() => undefined);
+  await findBrokenOff(hall, keys ?? []).catch(() => undefined);
   const { device } = store.getState();
   const startedOn = device.startedOn ?? dayOfDate(hall.platform.clock.wallTime());
   if (!device.welcomed || !device.startedOn) {
     store.dispatch(deviceSet({ welcomed: true, startedOn }));
   }
-  if (beside || late.length > 0 || (await rowsAreMissing(hall))) await openWorkshop(beside);
+  if (beside || late.length > 0 || rowsAreMissing(hall, keys ?? [])) await openWorkshop(beside);
   keeper.takeLate(late);
   store.dispatch(storeOpened());
 }
 
 /** Routines that an earlier version kept have no rows yet. */
-async function rowsAreMissing({ store, platform }: Hall): Promise<boolean> {
+function rowsAreMissing({ store }: Hall, keys: readonly string[]): boolean {
   const { rows } = store.getState().shelf;
-  const keys = await platform.store.keys().catch(() => []);
   const ids = new Set(Object.keys(rows).map((id) => `routine/${id}`));
   const met = Object.keys(store.getState().meetings).length > 0;
   return keys.some(
@@ -62,9 +63,9 @@ const glimpseSchema = z.object({
 });
 
 /** Finds the class that was broken off last; one that is led in another tab was not. */
-async function findBrokenOff({ store, platform }: Hall): Promise<void> {
-  const keys = (await platform.store.keys()).filter((key) => /^lead(\/|$)/.test(key));
-  const texts = await platform.store.read(keys);
+async function findBrokenOff({ store, platform }: Hall, keys: readonly string[]): Promise<void> {
+  const own = keys.filter((key) => /^lead(\/|$)/.test(key));
+  const texts = await platform.store.read(own);
   const held = await platform.locks.held();
   const found = Object.values(texts).flatMap((text) => {
     const glimpse = glimpseSchema.safeParse(parsed(text));

@@ -41,8 +41,11 @@ interface Known {
 }
 
 export interface Keeper {
-  /** Reads all that is kept of these kinds, and keeps them from then on. False where nothing could be read. */
-  take(kinds: readonly AnyKind<never>[]): Promise<boolean>;
+  /**
+   * Reads all that is kept of these kinds, and keeps them from then on. False where nothing could be read.
+   * @param keys what is there, where that was just read
+   */
+  take(kinds: readonly AnyKind<never>[], keys?: readonly string[]): Promise<boolean>;
   /** Keeps these kinds from now on, and reads none of them yet. */
   keep(kinds: readonly AnyKind<never>[]): void;
   /** Reads some things of a kind that is kept, by their ids: of what is too much to be read at once. */
@@ -265,10 +268,13 @@ export function createKeeper(
     if (keys.length > 0) await bring(kind, await platform.store.read(keys));
   };
 
-  const take = async (more: readonly AnyKind<never>[]): Promise<boolean> => {
+  const take = async (
+    more: readonly AnyKind<never>[],
+    keys?: readonly string[],
+  ): Promise<boolean> => {
     try {
-      const keys = await platform.store.keys();
-      const texts = await platform.store.read(keys.filter((key) => isOfSome(more, key)));
+      const there = keys ?? (await platform.store.keys());
+      const texts = await platform.store.read(there.filter((key) => isOfSome(more, key)));
       for (const kind of more) await bring(kind, texts);
       return true;
     } catch {

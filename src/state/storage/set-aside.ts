@@ -13,8 +13,11 @@ interface Damaged {
 type Told = { dispatch(action: ReturnType<typeof noticeShown>): unknown };
 
 /** Names what was set aside before, until the person lets go of it. */
-export async function speakOfSetAside(store: Told, platform: Platform): Promise<void> {
-  const keys = await platform.store.keys();
+export async function speakOfSetAside(
+  store: Told,
+  platform: Platform,
+  keys: readonly string[],
+): Promise<void> {
   const texts = await platform.store.read(keys.filter((key) => key.startsWith(SET_ASIDE)));
   for (const [key, text] of Object.entries(texts)) {
     if (text !== null) store.dispatch(noticeOf(key, key.slice(SET_ASIDE.length), text));

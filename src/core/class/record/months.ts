@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { PersonId } from '@/core/common';
+import { isRecord, type PersonId } from '@/core/common';
 import { runSchema, type Run } from './schema';
 
 /** What lists and trends need of a run: all but what it did minute by minute. */
@@ -19,12 +19,22 @@ export const runRowSchema = runSchema.pick({
 });
 export type RunRow = Readonly<z.infer<typeof runRowSchema>>;
 
-/** The runs of one month, as `2026-11`: made from them, and made anew where it is damaged. */
+/**
+ * The runs of one month, as `2026-11`: made from them, and made anew where it is damaged. Each row was
+ * checked whole as a run; years of them are not checked again each time they are read.
+ */
 export const monthSchema = z.strictObject({
   id: z.string().regex(/^\d{4}-\d{2}$/u),
-  rows: z.array(runRowSchema).max(5000),
+  rows: z.array(z.custom<RunRow>(isRow)).max(5000),
 });
 export type Month = Readonly<z.infer<typeof monthSchema>>;
+
+function isRow(row: unknown): boolean {
+  if (!isRecord(row)) return false;
+  const { id, title, startedAt, people } = row;
+  const texts = [id, title, startedAt].every((one) => typeof one === 'string');
+  return texts && (people === undefined || Array.isArray(people));
+}
 
 /** What stays of a run in its month. */
 export function rowOfRun(run: Run): RunRow {

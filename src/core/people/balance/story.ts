@@ -102,16 +102,21 @@ export function ladderStory(
   const rungs = rungsOf(school, older);
   const first = facts.findIndex(({ kind }) => kind === 'placed');
   if (first < 0) return undefined;
-  let now: LadderNow & { readonly lastOn: string } = {
+  let now: Omit<LadderNow, 'turns'> & { readonly lastOn: string } = {
     rung: rungs[0] as Rung,
-    turns: [],
     passedOn: [],
     waits: null,
     lastOn: '',
   };
-  const turn = (to: Rung, one: Omit<LadderTurn, 'to'>, more: Partial<LadderNow> = {}) => {
+  const turns: LadderTurn[] = [];
+  const turn = (
+    to: Rung,
+    one: Omit<LadderTurn, 'to'>,
+    more: Partial<Omit<LadderNow, 'turns'>> = {},
+  ) => {
     const passedOn = sameRung(to, now.rung) ? now.passedOn : [];
-    now = { ...now, rung: to, passedOn, turns: [...now.turns, { ...one, to }], ...more };
+    turns.push({ ...one, to });
+    now = { ...now, rung: to, passedOn, ...more };
   };
   const back = () => rungBefore(rungs, now.rung);
   const absence = (on: string) => {
@@ -125,7 +130,7 @@ export function ladderStory(
   for (const fact of facts.slice(first)) {
     const { on } = fact;
     if (fact.kind === 'placed') {
-      const way = now.turns.length === 0 || !sameRung(fact.rung, now.rung) ? 'set' : 'stay';
+      const way = turns.length === 0 || !sameRung(fact.rung, now.rung) ? 'set' : 'stay';
       turn(fact.rung, { on, way, why: 'placed', said: fact.why }, { waits: null, passedOn: [] });
       now = { ...now, lastOn: on };
       continue;
@@ -142,7 +147,7 @@ export function ladderStory(
     turn(judged.to, { on, ...judged.turn }, { passedOn: judged.passedOn });
   }
   absence(today);
-  const { rung, turns, passedOn, waits } = now;
+  const { rung, passedOn, waits } = now;
   return { rung, turns, passedOn, waits };
 }
 
@@ -164,7 +169,7 @@ interface Judged {
 function judge(
   fact: Extract<LadderFact, { kind: 'class' }>,
   tried: Tried,
-  { rung, passedOn, waits }: LadderNow,
+  { rung, passedOn, waits }: Omit<LadderNow, 'turns'>,
   rungs: readonly Rung[],
 ): Judged {
   const at = placeOn(rungs, rung);

@@ -1,0 +1,188 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, type Page } from '@playwright/test';
+import { planOf, type Run } from '@/core/class';
+import { daysAfter, groupIdSchema, personIdSchema, runIdSchema } from '@/core/common';
+import { GROUP_ALONE, type Member } from '@/core/people';
+import { compile } from '@/core/timing';
+import { scorePhrases } from '@/words/score';
+import { longRoutine } from './routines';
+import { BROWSER } from '../../e2e/browser';
+import { median, served } from './served';
+
+/** Five years of several groups. */
+const RUNS = 5000;
+const EACH = 12;
+const GROUPS = 4;
+const DAYS = 5 * 365;
+const OPEN_MS = 1000;
+const PERSON_MS = 200;
+
+const person = (group: number, i: number) => personIdSchema.parse(`p-${group}-${i}`);
+
+/** What a backup of five years holds: made up, the same each time. */
+function backup(today: string): string {
+  const kept: Record<string, object> = {};
+  const routine = longRoutine();
+  const score = compile(routine, GROUP_ALONE, scorePhrases);
+  kept['led/five'] = { version: 1, routineVersion: 6, revision: 1, led: { id: 'five', routine } };
+  kept['plan/five'] = { version: 1, revision: 1, plan: planOf('five', routine, score) };
+  for (let group = 0; group < GROUPS; group++) {
+    const id = groupIdSchema.parse(`g-${group}`);
+    kept[`group/${id}`] = {
+      version: 1,
+      revision: 1,
+      group: { id, name: `Group ${group + 1}`, pace: 'older', weekday: group, time: '10:00' },
+    };
+    for (let i = 0; i < EACH; i++) {
+      const member: Member = {
+        id: person(group, i),
+        name: `Person ${group + 1}-${i + 1}`,
+        groups: [id],
+        limits: [],
+        agreedOn: today,
+        ladders: {
+          stance: {
+            school: 'hands first',
+            placed: [
+              {
+                on: daysAfter(today, -DAYS),
+                rung: { base: 'apart', hands: 'fingertips', challenge: 'still', timeMs: 10_000 },
+                why: '',
+              },
+            ],
+          },
+        },
+      };
+      kept[`person/${member.id}`] = { version: 1, revision: 1, person: member };
+    }
+  }
+  for (let i = 0; i < RUNS; i++) {
+    const on = daysAfter(today, -1 - Math.floor((i * DAYS) / RUNS));
+    const group = i % GROUPS;
+    const run: Run = {
+      id: runIdSchema.parse(`r-${i}`),
+      routineId: routine.id,
+      title: routine.title,
+      led: 'five',
+      groupId: groupIdSchema.parse(`g-${group}`),
+      startedAt: `${on}T10:00:00+00:00`,
+      endedAt: `${on}T11:00:00+00:00`,
+      plannedMs: score.totalMs,
+      realMs: score.totalMs,
+      how: 'completed',
+      sides: [],
+      people: Array.from({ length: EACH }, (_, at) => ({
+        person: person(group, at),
+        came: (i + at) % 7 !== 0,
+        outcome: 'done' as const,
+        effort: (i * 3 + at) % 7,
+        painBefore: (i + at) % 3,
+        painAfter: (i + at) % 4,
+      })),
+    };
+    kept[`run/${run.id}`] = { version: 7, routineVersion: 6, revision: 1, run };
+  }
+  const madeAt = `${today}T12:00:00+00:00`;
+  return JSON.stringify({ format: 'hushed-willow-backup', version: 1, madeAt, kept });
+}
+
+async function timed(work: () => Promise<unknown>): Promise<number> {
+  const from = performance.now();
+  await work();
+  return performance.now() - from;
+}
+
+const said = (what: string, ms: number, barMs?: number) =>
+  console.log(
+    `${what}: ${Math.round(ms)} ms${barMs === undefined ? '' : ` (bar ${barMs} ms${ms > barMs ? ', OVER' : ''})`}`,
+  );
+
+/** Notes by the page's own clock when words first stand on it. */
+const NOTE = (words: string) => {
+  const look = setInterval(() => {
+    if (!document.body?.innerText.includes(words)) return;
+    clearInterval(look);
+    Object.assign(globalThis, { stoodAt: performance.now() });
+  }, 4);
+};
+
+/** From the moment that a page is asked for to the moment that something stands on it. */
+async function opened(page: Page, url: string): Promise<number> {
+  await page.goto('about:blank');
+  await page.goto(url);
+  await page.waitForFunction(() => 'stoodAt' in globalThis);
+  return page.evaluate(() => (globalThis as unknown as { stoodAt: number }).stoodAt);
+}
+
+/** From a press on a link to the moment that words stand on the page that it opens. */
+const pressed = (page: Page, name: string, words: string) =>
+  page.evaluate(
+    ([link, wanted]) =>
+      new Promise<number>((done) => {
+        const own = [...document.querySelectorAll('a')].find((one) =>
+          one.textContent?.startsWith(link ?? ''),
+        );
+        const from = performance.now();
+        const watch = new MutationObserver(() => {
+          if (!document.body.innerText.includes(wanted ?? '')) return;
+          watch.disconnect();
+          requestAnimationFrame(() => done(performance.now() - from));
+        });
+        watch.observe(document.body, { childList: true, subtree: true, characterData: true });
+        own?.click();
+      }),
+    [name, words],
+  );
+
+/** A browser as people have it, which keeps what it has compiled. */
+async function inProfile(work: (page: Page) => Promise<void>): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'willow-years-'));
+  const context = await chromium.launchPersistentContext(folder, {
+    ...BROWSER.launchOptions,
+    viewport: { width: 390, height: 844 },
+  });
+  try {
+    await work(context.pages()[0] ?? (await context.newPage()));
+  } finally {
+    await context.close();
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+async function measure(): Promise<void> {
+  const today = new Date().toISOString().slice(0, 10);
+  const file = backup(today);
+  console.log(`${RUNS} runs of ${EACH} people: ${(file.length / 1e6).toFixed(1)} MB as a backup`);
+  await served(4624, (url) =>
+    inProfile(async (page) => {
+      await page.goto(`${url}backup`);
+      const chooser = page.waitForEvent('filechooser');
+      await page.getByRole('button', { name: 'Choose the file' }).click();
+      await (
+        await chooser
+      ).setFiles({ name: 'five.json', mimeType: 'application/json', buffer: Buffer.from(file) });
+      const add = page.getByRole('button', { name: 'Add it to what is here' });
+      said('read and checked', await timed(() => add.waitFor({ timeout: 120_000 })));
+      await add.click();
+      await page.getByRole('heading', { name: 'Today', exact: true }).waitFor({ timeout: 120_000 });
+      await page.addInitScript(NOTE, 'Group 1');
+      said('first opening, months made anew', await opened(page, `${url}record`));
+      await page.waitForTimeout(3000);
+      const times: number[] = [];
+      for (let i = 0; i < 5; i++) times.push(await opened(page, `${url}record`));
+      said('the record, from its address on', median(times), OPEN_MS);
+      await page.getByRole('link', { name: 'People', exact: true }).click();
+      const pages: number[] = [];
+      for (let i = 0; i < 5; i++) {
+        await page.getByRole('link', { name: /^Person 2-3/ }).waitFor();
+        pages.push(await pressed(page, 'Person 2-3', 'Classes a week'));
+        await page.getByRole('button', { name: 'Back' }).click();
+      }
+      said("a person's page", median(pages), PERSON_MS);
+    }),
+  );
+}
+
+await measure();
