@@ -51,7 +51,8 @@ test('from a typed routine to a led class and back from a file @wide', async ({ 
   await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByRole('link', { name: /Between two calls/ })).toBeVisible();
   const table = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as a table' }).click();
+  await page.getByRole('button', { name: 'Tables out and in' }).click();
+  await page.getByRole('button', { name: 'Sides and seconds, as a table' }).click();
   const csv = await readFile(await (await table).path(), 'utf8');
   expect(csv.split('\r\n')[0]).toBe(
     'Started,Routine,How it ended,Move,Side,Planned seconds,Led seconds',
@@ -59,7 +60,7 @@ test('from a typed routine to a led class and back from a file @wide', async ({ 
   expect(csv).toContain('Between two calls,completed,Seated cat,both,8,8');
 
   // Out to a file, deleted, and back in.
-  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await page.getByRole('link', { name: 'Routines', exact: true }).click();
   await page.getByRole('button', { name: 'More for Between two calls' }).click();
   const file = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
@@ -159,14 +160,16 @@ test('a bad file changes nothing and says where it is wrong', async ({ page }) =
   await text.fill('{ "format": oops }');
   await expect(page.getByText(/at line 1, column 13/)).toBeVisible();
   await page.getByRole('button', { name: 'Back', exact: true }).click();
-  await expect(page.getByRole('link')).toHaveCount(DEMO_COUNT);
+  await expect(page.getByRole('list', { name: 'Routines' }).getByRole('link')).toHaveCount(
+    DEMO_COUNT,
+  );
 });
 
 test('an address that leads nowhere says so', async ({ page }) => {
   await openDemo(page);
   await page.goto('/routine/gone');
   await expect(page.getByText('There is nothing at this address.')).toBeVisible();
-  await page.getByRole('button', { name: 'Go to routines' }).click();
+  await page.getByRole('button', { name: 'Go to today' }).click();
   await expect(page.getByRole('heading', { name: 'Today', exact: true })).toBeVisible();
 });
 

@@ -49,8 +49,11 @@ test('a damaged record is set aside and named, and the rest loads', async ({ pag
   await expect(
     page.getByText(/“Signal box reset” could not be read and is set aside/),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Go to routines' }).click();
-  await expect(page.getByRole('link')).toHaveCount(DEMO_COUNT - 1);
+  await page.getByRole('button', { name: 'Go to today' }).click();
+  await page.getByRole('link', { name: 'Routines', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Routines' }).getByRole('link')).toHaveCount(
+    DEMO_COUNT - 1,
+  );
   await page.reload();
   await expect(page.getByText(/“Signal box reset” could not be read/)).toBeVisible();
   const file = page.waitForEvent('download');
@@ -58,7 +61,9 @@ test('a damaged record is set aside and named, and the rest loads', async ({ pag
   expect((await file).suggestedFilename()).toBe('signal-box-reset.txt');
   await page.getByRole('button', { name: 'Delete it for good' }).click();
   await page.reload();
-  await expect(page.getByRole('link')).toHaveCount(DEMO_COUNT - 1);
+  await expect(page.getByRole('list', { name: 'Routines' }).getByRole('link')).toHaveCount(
+    DEMO_COUNT - 1,
+  );
   await expect(page.getByText(/could not be read/)).toHaveCount(0);
 });
 

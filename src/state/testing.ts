@@ -8,7 +8,7 @@ import type { Slips } from '@/platform/slips';
 import type { Link } from '@/platform/link';
 import type { Locks } from '@/platform/locks';
 import { createHall, openHall, type Hall } from './hall';
-import { attachWorkshop, openRecord, openWorkshop, type AppStore } from './workshop';
+import { attachWorkshop, openRecord, openWorkshop, recordSettled, type AppStore } from './workshop';
 import { scorePhrases } from '@/words/score';
 
 /** Any name will do. */
@@ -112,6 +112,7 @@ export async function openedTab(
   const hall = createHall(platform);
   await openHall(hall, (beside) => openWorkshop(hall, beside));
   await openRecord(hall);
+  await recordSettled(hall);
   return Object.assign(attachWorkshop(hall), { hall });
 }
 

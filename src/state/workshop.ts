@@ -71,6 +71,11 @@ export async function openRecord(hall: Hall): Promise<void> {
   await known;
 }
 
+const settling = new WeakMap<Hall, Promise<void>>();
+
+/** What is worked out after the record was opened, done. */
+export const recordSettled = async (hall: Hall) => settling.get(hall);
+
 async function readRecord(hall: Hall): Promise<void> {
   const { keeper, platform } = hall;
   const store = attachWorkshop(hall);
@@ -78,7 +83,7 @@ async function readRecord(hall: Hall): Promise<void> {
   await keeper.take(RECORD_KINDS, keys);
   store.dispatch(recordOpened());
   if (keys) await seeToMonths(hall, keys);
-  void seeToAllStandings(store);
+  settling.set(hall, seeToAllStandings(store));
 }
 
 /** One by one, when there is time: pages work out for themselves what they show. */

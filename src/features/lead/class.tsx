@@ -5,6 +5,7 @@ import { Text } from 'react-native-paper';
 import { SKIP_WHYS, hasBegun, type SkipWhy } from '@/core/class';
 import { lanesOf, type Choices as Decided } from '@/core/routine';
 import { Target, useTokens } from '@/design';
+import type { PlacedFinding } from '@/core/judgement';
 import { useFindings } from '@/features/builder/findings';
 import { askBeforeLeaving } from '@/platform/page';
 import { keepAwake } from '@/platform/wake-lock';
@@ -39,6 +40,11 @@ import { usePlace } from './use-place';
 import { longerWords, viewAt } from './view';
 
 /** What lies over the class: the first three hold it, the others let it go on. */
+/** The room may see this screen: a finding speaks of somebody here, and of nobody by name. */
+function unnamed(finding: PlacedFinding): PlacedFinding {
+  return { ...finding, about: { ...finding.about, people: [] } };
+}
+
 type Over = 'finish' | 'stop-signs' | 'happened' | 'more' | 'keys' | undefined;
 
 /** A class from its first second to its last. */
@@ -68,7 +74,7 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
         voice={dispatch(hasVoice())}
         elsewhere={elsewhere}
         checks={findings.state}
-        stops={findings.all.filter(({ severity }) => severity === 'stop')}
+        stops={findings.all.filter(({ severity }) => severity === 'stop').map(unnamed)}
         onDecided={decided}
         onStart={(passedStops, choices) => {
           decided(passedStops, choices);

@@ -7,7 +7,7 @@ import { Notices } from './notices';
 const WORDS = {
   title: 'Not here',
   what: 'There is nothing at this address.',
-  back: 'Go to routines',
+  back: 'Go to today',
 };
 
 /** An address that leads nowhere, or a routine that is gone. */

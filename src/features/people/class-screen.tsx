@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
-import { useMemo, useRef, useState } from 'react';
-import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
+import { useMemo, useRef, useState, type ReactNode } from 'react';
+import { Pressable, ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { classGrid, plainPage, type Cell, type GridRow } from '@/core/class';
 import { routineIdSchema, withCapital, type GroupId, type ItemId } from '@/core/common';
@@ -61,6 +61,7 @@ function OfClass({ routine }: { readonly routine: Routine }) {
   const { groupId, rows } = useGrid(routine);
   const [chosen, setChosen] = useState<{ person: string; itemId: ItemId }>();
   const [printing, setPrinting] = useState(false);
+  const [view, setView] = useState<'items' | 'people'>('items');
   const row = rows.find(({ member }) => member.id === chosen?.person);
   const cell = row?.cells.find(({ itemId }) => itemId === chosen?.itemId);
   const items = itemsInOrder(routine);
@@ -120,26 +121,104 @@ function OfClass({ routine }: { readonly routine: Routine }) {
           )}
         </View>
         {printing && <GridSheet routine={routine} rows={rows} />}
-        {items.map((item) => (
-          <View
-            key={item.id}
-            style={[styles.item, { borderColor: t.line, backgroundColor: t.sheet }]}
-          >
-            <Text variant="titleMedium" role="heading" aria-level={2}>
-              {itemInForce(item, routine).move.name}
-            </Text>
-            <View style={styles.kinds}>
-              {kindsOf(rows, item.id).map((kind) => (
-                <Doers key={kind.key} kind={kind} chosen={chosen} onChoose={choose} />
-              ))}
+        {rows.length > 0 && (
+          <Choices
+            label={CLASS.view}
+            choices={[
+              { value: 'items', text: CLASS.byMove },
+              { value: 'people', text: CLASS.byPerson },
+            ]}
+            value={view}
+            onChoose={setView}
+          />
+        )}
+        {view === 'people' &&
+          rows.map((one) => (
+            <PersonRow key={one.member.id} row={one} onChoose={choose}>
+              {row?.member.id === one.member.id && cell && (
+                <ForOne
+                  routine={routine}
+                  row={row}
+                  cell={cell}
+                  onDone={() => setChosen(undefined)}
+                />
+              )}
+            </PersonRow>
+          ))}
+        {view === 'items' &&
+          items.map((item) => (
+            <View
+              key={item.id}
+              style={[styles.item, { borderColor: t.line, backgroundColor: t.sheet }]}
+            >
+              <Text variant="titleMedium" role="heading" aria-level={2}>
+                {itemInForce(item, routine).move.name}
+              </Text>
+              <View style={styles.kinds}>
+                {kindsOf(rows, item.id).map((kind) => (
+                  <Doers key={kind.key} kind={kind} chosen={chosen} onChoose={choose} />
+                ))}
+              </View>
+              {row && cell && cell.itemId === item.id && (
+                <ForOne
+                  routine={routine}
+                  row={row}
+                  cell={cell}
+                  onDone={() => setChosen(undefined)}
+                />
+              )}
             </View>
-            {row && cell && cell.itemId === item.id && (
-              <ForOne routine={routine} row={row} cell={cell} onDone={() => setChosen(undefined)} />
-            )}
-          </View>
-        ))}
+          ))}
       </ScrollView>
     </Screen>
+  );
+}
+
+/** One person with all that they do, in the order of the routine. */
+function PersonRow({
+  row,
+  onChoose,
+  children,
+}: {
+  readonly row: GridRow;
+  readonly onChoose: (one: Chosen) => void;
+  readonly children: ReactNode;
+}) {
+  const t = useTokens();
+  return (
+    <View style={[styles.item, { borderColor: t.line, backgroundColor: t.sheet }]}>
+      <Text variant="titleMedium" role="heading" aria-level={2}>
+        {row.member.name} · {laneTitle(row.lane)}
+      </Text>
+      <View style={styles.kinds}>
+        {row.cells.map((cell) => {
+          const about = aboutCell({ row, cell });
+          return (
+            <Pressable
+              key={cell.itemId}
+              role="button"
+              aria-label={`${row.member.name}: ${doesWords(cell)}`}
+              style={styles.cell}
+              onPress={() => onChoose({ row, cell })}
+            >
+              {cell.move && cell.level && (
+                <Figure move={cell.move} level={cell.level} width={92} height={69} />
+              )}
+              <Text variant="bodyMedium">{doesWords(cell)}</Text>
+              {about !== '' && (
+                <Text
+                  variant="bodyMedium"
+                  style={{ color: cell.beyond || cell.instead ? t.clay : t.quiet }}
+                >
+                  {about}
+                </Text>
+              )}
+            </Pressable>
+          );
+        })}
+      </View>
+      {children}
+    </View>
   );
 }
 
@@ -376,6 +455,7 @@ const styles = StyleSheet.create({
     width: '100%',
   },
   about: { flexShrink: 1, flexGrow: 1, flexBasis: 140 },
+  cell: { width: 152, gap: 2, minHeight: TARGET },
   forOne: { borderTopWidth: 1, paddingTop: 12, gap: 8 },
   start: { alignSelf: 'flex-start' },
   sheet: { gap: 8 },

@@ -16,7 +16,7 @@ import {
 } from '@/core/people';
 import { withCapital, withStop } from '@/core/common';
 import { Choices, Field, Fold, TARGET, useTokens } from '@/design';
-import { placedOnLadder, schoolOfLadder, useAppDispatch } from '@/state';
+import { STANCES_FAMILY, placedOnLadder, schoolOfLadder, useAppDispatch } from '@/state';
 import { BASE_WORDS, HANDS_WORDS, SCHOOL_WORDS, ladderSentence, rungWords } from '@/words/people';
 import { LadderDrawing } from './ladder-drawing';
 import { PERSON } from './strings';
@@ -31,8 +31,40 @@ const SCHOOLS = LADDER_SCHOOLS.map((value) => ({ value, text: SCHOOL_WORDS[value
 /** So far ahead is looked, and so often is a class. */
 const AHEAD = { weeks: 6, everyDays: 7 };
 
+/** The ladders of somebody, one for each family of drills that their classes have. */
+export function Ladders({ person }: { readonly person: Person }) {
+  const { member, came } = person;
+  const [family, setFamily] = useState<string>(STANCES_FAMILY);
+  const met = came
+    .flatMap(({ plan }) => plan?.items ?? [])
+    .filter(({ kind }) => kind === 'balance');
+  const families = [
+    ...new Set([
+      STANCES_FAMILY,
+      ...Object.keys(member.ladders ?? {}),
+      ...met.map((one) => one.family),
+    ]),
+  ];
+  return (
+    <View style={styles.all}>
+      {families.length > 1 && (
+        <Choices
+          label={PERSON.family}
+          choices={families.map((value) => ({
+            value,
+            text: withCapital(value.replaceAll('-', ' ')),
+          }))}
+          value={family}
+          onChoose={setFamily}
+        />
+      )}
+      <LadderView key={family} person={person} family={family} />
+    </View>
+  );
+}
+
 /** Where somebody stands, what the next single step is, and how it came to that. */
-export function LadderView({ person, family }: LadderProps) {
+function LadderView({ person, family }: LadderProps) {
   const t = useTokens();
   const dispatch = useAppDispatch();
   const { member, older } = person;

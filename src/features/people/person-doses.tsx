@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { proposalsFor, type MoveProposal } from '@/core/class';
 import { barsOf, partakerOf, personEffects } from '@/core/people';
 import { withCapital, withStop } from '@/core/common';
-import { Target, useTokens } from '@/design';
+import { Choices, Target, useTokens } from '@/design';
 import {
   STANCES_FAMILY,
   doseTaken,
@@ -56,6 +56,7 @@ function OneDose({
   const dispatch = useAppDispatch();
   const { move, now, proposal } = one;
   const own = member.doses?.[move.id] !== undefined;
+  const [open, setOpen] = useState(false);
   const take = () =>
     dispatch(
       doseTaken(member.id, move.id, {
@@ -76,6 +77,28 @@ function OneDose({
       >
         {withStop(withCapital(doseSentence(proposal)))}
       </Text>
+      <Target
+        label={PERSON.level}
+        said={`${PERSON.level}: ${move.name}`}
+        look="plain"
+        align="start"
+        expanded={open}
+        icon={open ? 'less' : 'more'}
+        style={styles.start}
+        onPress={() => setOpen(!open)}
+      />
+      {open && (
+        <Choices
+          label={move.name}
+          choices={move.levels.map(({ id, name }) => ({ value: id as string, text: name }))}
+          value={now.level.id}
+          onChoose={(value) => {
+            const level = move.levels.find(({ id }) => id === value)?.id;
+            const { amount, sets } = now;
+            if (level) dispatch(doseTaken(member.id, move.id, { level, amount, sets }));
+          }}
+        />
+      )}
       {proposal.way !== 'stay' && (
         <Target
           label={`${PERSON.take}: ${doseWords(proposal.to)}, ${proposal.to.level.name}`}

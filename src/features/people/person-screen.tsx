@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import { withCapital, withStop } from '@/core/common';
 import { duesOf } from '@/core/people';
 import { Fold, Screen, TARGET, Target, useTokens } from '@/design';
 import { useHall } from '@/features/frame';
@@ -18,7 +19,7 @@ import { LIMIT_NAMES } from '@/words/names';
 import { DUE_WORDS, rungWords } from '@/words/people';
 import { PersonCharts } from './charts-of-person';
 import { KeptField } from './kept-field';
-import { LadderView } from './ladder-view';
+import { Ladders } from './ladder-view';
 import { PersonClearances } from './person-clearances';
 import { PersonDoses } from './person-doses';
 import { PersonLimits } from './person-limits';
@@ -52,7 +53,7 @@ function OfPerson({ person }: { readonly person: Person }) {
       <ScrollView contentContainerStyle={styles.page}>
         {dues.map(({ due }) => (
           <Text key={due} variant="bodyLarge" style={{ color: t.clay }}>
-            {DUE_WORDS[due]}
+            {withStop(withCapital(DUE_WORDS[due]))}
           </Text>
         ))}
         <Fold title={PERSON.limits} sum={limitsSum(limits)} open={!limits}>
@@ -72,7 +73,7 @@ function OfPerson({ person }: { readonly person: Person }) {
           sum={ladder ? rungWords(ladder.rung) : PERSON.notPlaced}
           open={ladder !== undefined}
         >
-          <LadderView person={person} family={STANCES_FAMILY} />
+          <Ladders person={person} />
         </Fold>
         <Fold title={PERSON.doses} open={came.length > 0}>
           <PersonDoses person={person} />

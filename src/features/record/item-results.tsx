@@ -158,17 +158,21 @@ const msOf = (key: 'leftMs' | 'rightMs', seconds: number | undefined) => ({
   [key]: seconds === undefined ? undefined : Math.round(seconds * 1000),
 });
 
-/** Reps that were reached; what was planned stands until something else is said. */
+/** Reps that were reached, of each side where there are two; what was planned stands until then. */
 function Reps({ item, result, onPut }: OneProps) {
-  const now = result.reps ?? item.amount;
-  return (
-    <Steps
-      label={ATTENDANCE.reps(item.name)}
-      shown={String(now)}
-      onLess={now > 0 ? () => onPut({ ...result, reps: now - 1 }) : undefined}
-      onMore={now < 500 ? () => onPut({ ...result, reps: now + 1 }) : undefined}
-    />
-  );
+  const keys = item.sided ? (['leftReps', 'rightReps'] as const) : (['reps'] as const);
+  return keys.map((key) => {
+    const now = result[key] ?? item.amount;
+    return (
+      <Steps
+        key={key}
+        label={ATTENDANCE.reps(item.name, key)}
+        shown={String(now)}
+        onLess={now > 0 ? () => onPut({ ...result, [key]: now - 1 }) : undefined}
+        onMore={now < 500 ? () => onPut({ ...result, [key]: now + 1 }) : undefined}
+      />
+    );
+  });
 }
 
 const styles = StyleSheet.create({

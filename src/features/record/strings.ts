@@ -110,7 +110,8 @@ export const ATTENDANCE = {
   grabs: 'A hand grabbed, times',
   nearFalls: 'Near-falls',
   nearFall: 'A near-fall: the drill is over for today.',
-  reps: (name: string) => `${name}, reps reached`,
+  reps: (name: string, key: 'reps' | 'leftReps' | 'rightReps') =>
+    `${name}, reps reached${key === 'reps' ? '' : key === 'leftReps' ? ' on the left' : ' on the right'}`,
   items: 'Move by move',
   earlier: 'Noted before',
   until: (when: string) => `until ${when}`,

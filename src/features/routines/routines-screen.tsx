@@ -7,6 +7,7 @@ import { Notices } from '@/features/notices';
 import { Places, useWork } from '@/features/frame';
 import { useHallSelector } from '@/state/hall';
 import { ListTools } from './list-tools';
+import { ResumeLead } from './resume-lead';
 import { RoutineRow } from './routine-row';
 import { ALL, allTags, shownRows } from './shown-rows';
 import { ROUTINES } from './strings';
@@ -29,6 +30,7 @@ export function RoutinesScreen() {
   return (
     <Screen title={ROUTINES.title} heading={<Places here="Routines" />}>
       <ScrollView contentContainerStyle={styles.page}>
+        <ResumeLead />
         <Notices />
         <View style={styles.actions}>
           <Button

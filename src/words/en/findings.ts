@@ -161,7 +161,8 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
   },
   'balance-jump': {
     name: 'A balance drill too far on',
-    what: (f) => `This drill is ${n(f, 'steps')} steps beyond what ${people(f)} has passed.`,
+    what: (f) =>
+      `This drill is ${n(f, 'steps')} steps beyond what ${people(f) || 'somebody here'} has passed.`,
     why: 'Balance grows one step at a time: the stance, the hands, the task or the time.',
     mend: 'Bring it to the next step',
   },
