@@ -172,6 +172,7 @@ test('somebody is taken out wholly, and their name is nowhere', async ({ page })
   await openDemo(page);
   await openPerson(page, 'Ada Fenn');
   expect(page.url()).not.toMatch(/ada.?fenn/i);
+  expect(await page.title()).toBe('A person · Hushed Willow');
   await page.getByRole('button', { name: 'Take this person out' }).click();
   await page.getByRole('button', { name: 'Take Ada Fenn out for good' }).click();
   await expect(page.getByRole('heading', { name: 'People', exact: true })).toBeAttached();

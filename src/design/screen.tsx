@@ -6,6 +6,8 @@ import { TARGET } from './tokens';
 
 interface ScreenProps {
   readonly title: string;
+  /** What the browser is told, where the title names somebody: tabs and histories are seen by others. */
+  readonly tabTitle?: string;
   /** In place of the plain title, such as one that can be renamed. */
   readonly heading?: ReactNode;
   readonly onBack?: () => void;
@@ -15,11 +17,19 @@ interface ScreenProps {
 }
 
 /** A page with its title on top, in the same place everywhere. */
-export function Screen({ title, heading, onBack, right, below, children }: ScreenProps) {
+export function Screen({
+  title,
+  tabTitle = title,
+  heading,
+  onBack,
+  right,
+  below,
+  children,
+}: ScreenProps) {
   const t = useTokens();
   useEffect(() => {
-    document.title = `${title} · Hushed Willow`;
-  }, [title]);
+    document.title = `${tabTitle} · Hushed Willow`;
+  }, [tabTitle]);
   return (
     <View style={[styles.page, { backgroundColor: t.ground }]}>
       <View role="banner" style={[styles.top, { borderBottomColor: t.line }]}>

@@ -89,7 +89,7 @@ export {
   takePersonOut,
 } from './people-actions';
 export { readingTaken } from './people';
-export { STANCES_FAMILY, membersOf, partOf } from './taking-part';
+export { STANCES_FAMILY, isStrict, membersOf, partOf } from './taking-part';
 export {
   bringTable,
   enterByHand,

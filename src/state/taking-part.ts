@@ -1,5 +1,5 @@
 import { createSelector } from '@reduxjs/toolkit';
-import type { ClassFor } from '@/core/class';
+import type { ClassFor, ClassGroup } from '@/core/class';
 import { remember, type GroupId, type RoutineId } from '@/core/common';
 import { GROUP_ALONE, partakerOf, type Member, type TakingPart } from '@/core/people';
 import type { AppState } from './slices';
@@ -17,12 +17,17 @@ export function membersOf(
     .sort((a, b) => a.name.localeCompare(b.name));
 }
 
+/** Of older people and of chair users nobody is taken to have no limits because nobody asked. */
+export const isStrict = (group: Pick<ClassGroup, 'pace'> | undefined): boolean =>
+  group?.pace === 'older' || group?.pace === 'chair';
+
 const partOfClass = remember((classFor: ClassFor) =>
   createSelector(
     ({ people }: AppState) => people,
     ({ standings }: AppState) => standings,
+    ({ groups }: AppState) => groups,
     (_: AppState, day: string) => day,
-    (people, standings, day): TakingPart => {
+    (people, standings, groups, day): TakingPart => {
       const { groupId, own } = classFor;
       const members = membersOf(people, groupId);
       if (members.length === 0) return GROUP_ALONE;
@@ -30,7 +35,10 @@ const partOfClass = remember((classFor: ClassFor) =>
         people: members.map((member) => {
           const placed = member.ladders?.[STANCES_FAMILY]?.placed.at(-1)?.rung;
           const rung = standings[member.id]?.rungs?.[STANCES_FAMILY] ?? placed;
-          const partaker = partakerOf(member, day, rung);
+          const partaker = partakerOf(member, day, {
+            ...(rung && { rung }),
+            unknownIsStrict: isStrict(groups[groupId]),
+          });
           const lane = own[member.id]?.lane;
           return lane ? { ...partaker, lane } : partaker;
         }),

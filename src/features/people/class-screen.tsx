@@ -12,6 +12,7 @@ import { NotFoundScreen } from '@/features/notices';
 import { SheetOfPaper, type SheetHandle } from '@/platform/sheet-of-paper';
 import {
   groupIdOf,
+  isStrict,
   membersOf,
   openedFor,
   ownWayChanged,
@@ -42,13 +43,19 @@ function useGrid(routine: Routine): { groupId: GroupId | undefined; rows: readon
   const classFor = useAppSelector((state) => state.classFor[routine.id]);
   const people = useAppSelector((state) => state.people);
   const standings = useAppSelector((state) => state.standings);
+  const groups = useAppSelector((state) => state.groups);
   const rows = useMemo(() => {
     if (!classFor) return [];
     const rungs = (member: Member, family: string): Rung | undefined =>
       standings[member.id]?.rungs?.[family] ?? member.ladders?.[family]?.placed.at(-1)?.rung;
     const members = membersOf(people, classFor.groupId);
-    return classGrid(routine, score, members, { own: classFor.own, on, rungs });
-  }, [routine, score, classFor, people, standings, on]);
+    return classGrid(routine, score, members, {
+      own: classFor.own,
+      on,
+      strict: isStrict(groups[classFor.groupId]),
+      rungs,
+    });
+  }, [routine, score, classFor, people, standings, groups, on]);
   return { groupId: classFor?.groupId, rows };
 }
 
@@ -91,6 +98,13 @@ function OfClass({ routine }: { readonly routine: Routine }) {
         </Fold>
         {!groupId && <Text variant="bodyLarge">{CLASS.chooseGroup}</Text>}
         {groupId && rows.length === 0 && <Text variant="bodyLarge">{CLASS.noPeople}</Text>}
+        {rows
+          .filter((one) => one.missing)
+          .map((one) => (
+            <Text key={one.member.id} variant="bodyLarge" style={{ color: t.clay }}>
+              {CLASS.missing(one.member.name, one.missing ? laneTitle(one.missing) : '')}
+            </Text>
+          ))}
         {rows.length > 0 && (
           <Text variant="bodyLarge">
             {CLASS.prepare}: {props.length > 0 ? props.join(', ') : CLASS.nothing}

@@ -16,6 +16,7 @@ import { Choices, DayField, Field, Fold, Screen, TARGET, Target, useTokens } fro
 import { NotFoundScreen } from '@/features/notices';
 import { readingKept, useAppDispatch, useClock } from '@/state';
 import { FLOOR_WORDS, MEASURES_INFORM, MEASURE_WORDS, READING_FAULTS } from '@/words/people';
+import { PERSON } from './strings';
 import { usePerson, type Person } from './use-person';
 
 const M = {
@@ -89,7 +90,11 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
     setSaid(M.kept);
   };
   return (
-    <Screen title={M.title(member.name)} onBack={() => router.replace(`/people/${member.id}`)}>
+    <Screen
+      title={M.title(member.name)}
+      tabTitle={PERSON.tab}
+      onBack={() => router.replace(`/people/${member.id}`)}
+    >
       <ScrollView contentContainerStyle={styles.page}>
         <Fold key={measure} title={M.what} sum={MEASURE_WORDS[measure].title}>
           <Choices

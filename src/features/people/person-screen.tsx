@@ -48,6 +48,7 @@ function OfPerson({ person }: { readonly person: Person }) {
   return (
     <Screen
       title={member.name}
+      tabTitle={PERSON.tab}
       onBack={() => (router.canGoBack() ? router.back() : router.replace('/people'))}
     >
       <ScrollView contentContainerStyle={styles.page}>

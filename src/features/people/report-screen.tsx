@@ -20,10 +20,12 @@ import {
   rungWords,
 } from '@/words/people';
 import { readingSaid, readingsOf } from './person-measures';
+import { PERSON } from './strings';
 import { ladderNow, usePerson, type Person } from './use-person';
 
 const Q = {
   title: (name: string) => `Summary: ${name}`,
+  file: 'Summary',
   print: 'Print',
   hint: 'One page for this person to take along. It goes nowhere by itself: print it only when they ask for it.',
   sheet: 'Page to print',
@@ -120,7 +122,9 @@ function usePaper(person: Person) {
         : []),
       { heading: Q.flagged, lines: flagged.length > 0 ? flagged.slice(-12) : [Q.nothing] },
     ];
-    return plainPage(Q.title(member.name), parts, [Q.made(today), Q.not, MEASURES_INFORM]);
+    const page = plainPage(Q.title(member.name), parts, [Q.made(today), Q.not, MEASURES_INFORM]);
+    // A printer offers the title as the name of a file.
+    return { ...page, title: Q.file };
   }, [person, readings]);
 }
 
@@ -132,6 +136,7 @@ function OfPerson({ person }: { readonly person: Person }) {
   return (
     <Screen
       title={Q.title(person.member.name)}
+      tabTitle={PERSON.tab}
       onBack={() => router.replace(`/people/${person.member.id}`)}
       right={
         <Button

@@ -39,6 +39,7 @@ export const GROUP = {
 };
 
 export const PERSON = {
+  tab: 'A person',
   name: 'Name or initials',
   taking: 'Taking part',
   groups: 'Groups',
@@ -157,6 +158,8 @@ export const CLASS = {
   nobody: 'Nobody in particular',
   noPeople: 'This group has no people yet.',
   chooseGroup: 'Choose a group, and its people stand here with what each of them does.',
+  missing: (name: string, lane: string) =>
+    `${name}: the routine has no way “${lane}”. Add it to the routine, or choose another for today.`,
   view: 'Shown',
   byMove: 'By move',
   byPerson: 'By person',

@@ -20,6 +20,7 @@ const rowOf = (one: Member, own: object = {}) => {
   const [row] = classGrid(ROUTINE, SCORE, [one], {
     own: own as Parameters<typeof classGrid>[3]['own'],
     on: '2026-03-05',
+    strict: true,
     rungs,
   });
   if (!row) throw new Error('no row');
@@ -36,6 +37,13 @@ test('who has no limit does what the room does, in their own way of taking part'
     ['Seated twist', expect.any(String), 'as-written'],
   ]);
   expect(rowOf(member({ lane: 'chair' })).lane).toBe('chair');
+});
+
+test('a usual way that the routine does not have is said', () => {
+  expect(rowOf(member({ lane: 'wheelchair' }))).toMatchObject({ missing: 'wheelchair' });
+  expect(rowOf(member({ lane: 'chair' }))).not.toHaveProperty('missing');
+  const own = { ada: { lane: 'chair' } };
+  expect(rowOf(member({ lane: 'wheelchair' }), own)).not.toHaveProperty('missing');
 });
 
 test('a limit that rules out brings what stands in, and says in place of what', () => {

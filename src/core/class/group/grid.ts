@@ -64,6 +64,8 @@ export interface Cell {
 export interface GridRow {
   readonly member: Member;
   readonly lane: LaneName;
+  /** Their usual way of taking part, where the routine does not have it. */
+  readonly missing?: LaneName;
   readonly cells: readonly Cell[];
   /** What has to be at hand for this person. */
   readonly props: readonly PropName[];
@@ -73,6 +75,8 @@ export interface GridSetting {
   readonly own: Readonly<Record<string, OwnWay>>;
   /** The day of the class. */
   readonly on: string;
+  /** Whether those whose limits nobody asked are held to the first row of the table. */
+  readonly strict: boolean;
   readonly rungs: (member: Member, family: string) => Rung | undefined;
 }
 
@@ -93,13 +97,15 @@ export function classGrid(
     const way = setting.own[member.id];
     const wanted = way?.lane ?? laneOfMember(member, lanes, setting.on);
     const lane = wanted && lanes.includes(wanted) ? wanted : (lanes[0] ?? 'chair');
-    const older = routine.group === 'older' || routine.group === 'chair';
+    const usual = partakerOf(member, setting.on).lane;
+    const missing = !way?.lane && usual && !lanes.includes(usual) ? usual : undefined;
+    const older = setting.strict || routine.group === 'older' || routine.group === 'chair';
     const effects = personEffects(partakerOf(member, setting.on), setting.on, older);
     const cells = items.map((item) =>
       cellOf(item, { routine, score, member, lane, effects, way, setting }),
     );
     const props = [...new Set(cells.flatMap(({ level }) => level?.props ?? []))];
-    return { member, lane, cells, props };
+    return { member, lane, cells, props, ...(missing && { missing }) };
   });
 }
 

@@ -23,5 +23,5 @@ export function clearancesOn(person: Person, day: string): readonly Clearance[] 
  */
 export function personEffects(person: Person, day: string, older: boolean): readonly Effect[] {
   if (person.limits) return effectsOf(person.limits, clearancesOn(person, day), person.name);
-  return older ? effectsNotAsked(person.name) : [];
+  return older || person.unknownIsStrict ? effectsNotAsked(person.name) : [];
 }

@@ -38,6 +38,17 @@ describe('somebody', () => {
     expect(laneOfMember(ada, ['floor'], '2026-03-05')).toBe('floor');
   });
 
+  test('of an older group who was never asked is held to the first row, whatever is led', () => {
+    const limits = (unknownIsStrict: boolean) =>
+      personEffects(
+        partakerOf(member(), '2026-03-05', { unknownIsStrict }),
+        '2026-03-05',
+        false,
+      ).map(({ limit }) => limit);
+    expect(limits(false)).toEqual([]);
+    expect(limits(true)).toContain('not-asked');
+  });
+
   test('a limit that is treated strictly rules out what it asks care for', () => {
     const painful = (strict?: true) =>
       personEffects(

@@ -102,8 +102,13 @@ export type Member = Readonly<z.infer<typeof memberSchema>>;
 /**
  * Somebody as checks, score and fit see them on a day.
  * @param rung where they stand on the ladder by then; left out where they are on none
+ * @param unknownIsStrict whether their group is checked by the first row where nobody asked
  */
-export function partakerOf(member: Member, on: string, rung?: Person['rung']): Person {
+export function partakerOf(
+  member: Member,
+  on: string,
+  { rung, unknownIsStrict = false }: { rung?: Person['rung']; unknownIsStrict?: boolean } = {},
+): Person {
   const { name, lane, today, limits, clearances, events } = member;
   const lanes: LaneName | undefined = today?.on === on ? today.lane : lane;
   return {
@@ -113,6 +118,7 @@ export function partakerOf(member: Member, on: string, rung?: Person['rung']): P
     ...(clearances && { clearances }),
     ...(events && { events }),
     ...(rung && { rung }),
+    ...(unknownIsStrict && { unknownIsStrict }),
   };
 }
 

@@ -39,6 +39,8 @@ export const rungSchema = z.strictObject({
 export const personSchema = z.strictObject({
   name,
   lane: laneNameSchema.optional(),
+  /** Of a group that is checked by the first row of the limits table where nobody asked. */
+  unknownIsStrict: z.literal(true).optional(),
   limits: limitsSaidSchema.optional(),
   clearances: z.array(clearanceSchema).max(20).optional(),
   events: z
