@@ -9,8 +9,6 @@ export {
   OUTCOME_WORDS,
   SEAT_WORDS,
   AID_WORDS,
-  DUE_WORDS,
-  WEEKDAYS,
   meetsWords,
   MEASURE_WORDS,
   FLOOR_WORDS,

@@ -15,7 +15,8 @@ import {
   useAppSelector,
 } from '@/state';
 import { GROUP_TITLES } from '@/words/names';
-import { WEEKDAYS, meetsWords } from '@/words/people';
+import { WEEKDAYS } from '@/words/groups';
+import { meetsWords } from '@/words/people';
 import { GroupCharts } from './charts-of-group';
 import { KeptField } from './kept-field';
 import { AddPeople, Names } from './people-screen';

@@ -16,7 +16,8 @@ import {
   useAppSelector,
 } from '@/state';
 import { LIMIT_NAMES } from '@/words/names';
-import { DUE_WORDS, rungWords } from '@/words/people';
+import { DUE_WORDS } from '@/words/groups';
+import { rungWords } from '@/words/people';
 import { PersonCharts } from './charts-of-person';
 import { KeptField } from './kept-field';
 import { Ladders } from './ladder-view';

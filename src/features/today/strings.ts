@@ -26,20 +26,4 @@ export const TODAY = {
   privacy: 'What is kept, and where',
   general: 'General guidance, not medical advice.',
   inDays: (days: number) => (days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`),
-  duty: {
-    'never-asked': 'limits were never asked: unknown is not none',
-    'ask-again': 'to be asked again',
-    'clearance-lapses': 'a clearance ends soon or has ended',
-    'never-agreed': 'has not agreed yet that notes are kept',
-  },
 } as const;
-
-export const WEEKDAY_NAMES = [
-  'Monday',
-  'Tuesday',
-  'Wednesday',
-  'Thursday',
-  'Friday',
-  'Saturday',
-  'Sunday',
-] as const;

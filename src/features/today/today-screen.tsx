@@ -7,7 +7,8 @@ import { Places, useHall, useWork } from '@/features/frame';
 import { Notices } from '@/features/notices';
 import { ResumeLead } from '@/features/routines';
 import { useHallSelector, type Ask, type Meeting } from '@/state/hall';
-import { TODAY, WEEKDAY_NAMES } from './strings';
+import { DUE_WORDS, WEEKDAYS } from '@/words/groups';
+import { TODAY } from './strings';
 
 /** A backup older than this is due. */
 const BACKUP_DAYS = 30;
@@ -44,7 +45,7 @@ export function TodayScreen() {
                 style={StyleSheet.flatten([styles.row, { borderBottomColor: t.line }])}
               >
                 <Text variant="bodyLarge">
-                  {name}: {dues.map((due) => TODAY.duty[due]).join('; ')}
+                  {name}: {dues.map((due) => DUE_WORDS[due]).join('; ')}
                 </Text>
               </Link>
             ))}
@@ -110,7 +111,7 @@ function asksIn(meetings: readonly Meeting[], today: string): readonly Asked[] {
 }
 
 function dayWords({ weekday, time }: Meeting, days: number): string {
-  const day = days <= 1 ? TODAY.inDays(days) : WEEKDAY_NAMES[weekday ?? 0];
+  const day = days <= 1 ? TODAY.inDays(days) : WEEKDAYS[weekday ?? 0];
   return [day, time].filter(Boolean).join(' ');
 }
 

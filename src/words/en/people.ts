@@ -8,7 +8,6 @@ import {
   type DoseNow,
   type DoseProposal,
   type DoseWhy,
-  type Due,
   type LadderTurn,
   type LadderSchool,
   type LadderWhy,
@@ -17,6 +16,7 @@ import {
   type Rung,
 } from '@/core/people';
 import { printDuration } from '@/core/common';
+import { WEEKDAYS } from './week';
 
 export const BASE_WORDS: Readonly<Record<Base, string>> = {
   seated: 'seated',
@@ -154,23 +154,6 @@ export const AID_WORDS: Readonly<Record<Aid, string>> = {
   glasses: 'Glasses',
   oxygen: 'Oxygen',
 };
-
-export const DUE_WORDS: Readonly<Record<Due, string>> = {
-  'never-asked': 'never asked about limits: unknown is not none',
-  'ask-again': 'to be asked again',
-  'clearance-lapses': 'a clearance ends soon or has ended',
-  'never-agreed': 'has not agreed yet that notes are kept',
-};
-
-export const WEEKDAYS = [
-  'Monday',
-  'Tuesday',
-  'Wednesday',
-  'Thursday',
-  'Friday',
-  'Saturday',
-  'Sunday',
-] as const;
 
 /** "Thursday 10:30" */
 export function meetsWords({ weekday, time }: Pick<ClassGroup, 'weekday' | 'time'>): string {

@@ -1,0 +1,20 @@
+import type { Due } from '@/core/people';
+
+/** What has to be asked of somebody. */
+export const DUE_WORDS: Readonly<Record<Due, string>> = {
+  'never-asked': 'limits were never asked: unknown is not none',
+  'ask-again': 'to be asked again',
+  'clearance-lapses': 'a clearance ends soon or has ended',
+  'never-agreed': 'has not agreed yet that notes are kept',
+};
+
+/** Monday first. */
+export const WEEKDAYS = [
+  'Monday',
+  'Tuesday',
+  'Wednesday',
+  'Thursday',
+  'Friday',
+  'Saturday',
+  'Sunday',
+] as const;
