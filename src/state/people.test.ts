@@ -1,4 +1,5 @@
 import { groupIdSchema, personIdSchema, routineIdSchema, runIdSchema } from '@/core/common';
+import { clearancesOn } from '@/core/people';
 import {
   addPerson,
   bringTable,
@@ -103,6 +104,19 @@ describe('a class for a group', () => {
     expect(kinds.filter((kind) => kind === 'run')).toHaveLength(1);
     expect(new Set(kinds)).toEqual(new Set(['run', 'month']));
   });
+});
+
+test('a fall that a class hears of ends clearances, and is noted once', async () => {
+  const store = await opened(fakePlatform());
+  await readRun(store.hall, RUN);
+  for (const falls of [1, 2]) store.dispatch(entryChanged(RUN, ADA, { falls }));
+  const { people, runs } = store.getState();
+  const on = runs[RUN]?.startedAt.slice(0, 10);
+  expect(people[ADA]?.events).toEqual([{ what: 'fall', on }]);
+  const cleared = { loads: ['kneel' as const], by: 'Dr. Reed', on: '2020-01-01' };
+  const day = on ?? '';
+  const ada = { ...people[ADA], name: 'Ada', clearances: [{ ...cleared, on: day }] };
+  expect(clearancesOn(ada, day)).toEqual([]);
 });
 
 describe('the months', () => {

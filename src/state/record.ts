@@ -14,24 +14,21 @@ import { GROUP_ALONE, type TakingPart } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import { fileName, saveFile } from '@/platform/files';
 import { scoreOf } from './scores';
-import { addGroup, addPerson } from './people-actions';
+import { addGroup, addPerson, personChanged } from './people-actions';
 import { seeToStandings, selectRows } from './standings';
 import { ledKept, plansKept, runsBrought } from './runs';
 import type { AppThunk } from './slices';
 import { membersOf } from './taking-part';
 
-/** The id under which a routine is kept as it is led: the same for the same. */
-export function ledIdOf(routine: Routine): AppThunk<string> {
-  return (_, __, { idOfText }) => idOfText(JSON.stringify(routine));
-}
-
 /** Keeps a routine as it was led, and what it asked of whom: once, however often it is led so. */
 export function keepLed(routine: Routine, part: TakingPart): AppThunk<string> {
-  return (dispatch, getState) => {
-    const id = dispatch(ledIdOf(routine));
+  return (dispatch, getState, { idOfText }) => {
+    // The same routine asks other levels of other people: then it is another plan.
+    const plan = planOf('', routine, scoreOf(routine, part));
+    const id = idOfText(JSON.stringify([routine, plan]));
     const { led, plans } = getState();
     if (!led[id]) dispatch(ledKept([{ id, routine }]));
-    if (!plans[id]) dispatch(plansKept([planOf(id, routine, scoreOf(routine, part))]));
+    if (!plans[id]) dispatch(plansKept([{ ...plan, id }]));
     return id;
   };
 }
@@ -67,6 +64,18 @@ export function entryChanged(
     const entry = corrected(known ?? first, words, { ended: run.endedAt, now });
     const others = run.people?.filter((one) => one.person !== person) ?? [];
     dispatch(entriesPut(run, [...others, entry]));
+    if (words.falls) dispatch(fallNoted(person, run.startedAt.slice(0, 10)));
+  };
+}
+
+/** A fall that a class hears of ends clearances, whoever writes it down. */
+function fallNoted(person: PersonId, on: string): AppThunk {
+  return (dispatch, getState) => {
+    const events = getState().people[person]?.events ?? [];
+    if (events.some((one) => one.what === 'fall' && one.on === on)) return;
+    dispatch(
+      personChanged(person, { events: [...events, { what: 'fall' as const, on }].slice(-100) }),
+    );
   };
 }
 

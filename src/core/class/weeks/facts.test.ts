@@ -105,6 +105,13 @@ describe('the ladder, from the record', () => {
     expect(now?.rung.hands).toBe(hands);
   });
 
+  test('a fall that stands with the person too is one fall', () => {
+    const fallen = memberSchema.parse({ ...ada, events: [{ what: 'fall', on: '2026-01-15' }] });
+    const rows = [passed, rowOn('2026-01-15', { falls: 1 })];
+    const facts = ladderFacts('stance', fallen, came(rows));
+    expect(facts.filter(({ kind }) => kind === 'fall')).toHaveLength(1);
+  });
+
   test('whoever was away has no class there', () => {
     const rows = [passed, { ...again, people: [{ person: ADA, came: false }] }];
     expect(came(rows)).toHaveLength(1);

@@ -102,7 +102,8 @@ export function ladderFacts(
   const led = came.flatMap((one): LadderFact[] => {
     const { on, entry } = one;
     const tried = triedIn(family, member, one);
-    const fell: LadderFact[] = entry.falls ? [{ kind: 'fall', on }] : [];
+    const known = falls.some((fall) => fall.on === on);
+    const fell: LadderFact[] = entry.falls && !known ? [{ kind: 'fall', on }] : [];
     return [
       ...fell,
       {
