@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Text } from 'react-native-paper';
+import { Text, useTheme } from 'react-native-paper';
 import { useTokens } from './theme';
 import { SANS, TARGET } from './tokens';
 
@@ -23,6 +23,7 @@ export function DayField({
   problem = '',
 }: DayFieldProps) {
   const t = useTokens();
+  const { dark } = useTheme();
   return (
     <View style={styles.field}>
       <Text variant="bodyMedium" style={{ color: t.quiet }}>
@@ -44,7 +45,7 @@ export function DayField({
           border: `1px solid ${t.quiet}`,
           borderRadius: 6,
           padding: '0 12px',
-          colorScheme: t.ground === '#F3F2EC' ? 'light' : 'dark',
+          colorScheme: dark ? 'dark' : 'light',
         }}
       />
       <View aria-live="polite">

@@ -37,6 +37,11 @@ export function saveRuns(name: string, runs: readonly Run[]): AppThunk {
   return () => saveFile(fileName(name, 'csv'), runsCsv(runs, RUN_HEADINGS), 'text/csv');
 }
 
+/** All runs as one table; they have to be read. */
+export function saveAllRuns(name: string): AppThunk {
+  return (dispatch, getState) => dispatch(saveRuns(name, Object.values(getState().runs)));
+}
+
 /** Some text that is no routine, such as a damaged one. */
 export function saveText(name: string, text: string): AppThunk {
   return () => saveFile(fileName(name, 'txt'), text, 'text/plain');

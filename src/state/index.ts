@@ -60,6 +60,7 @@ export {
   saveOwnMoves,
   saveRoutineFile,
   saveRoutineText,
+  saveAllRuns,
   saveRuns,
   saveTable,
   saveText,

@@ -158,6 +158,20 @@ const slice = createSlice({
       ...state,
       others: Object.fromEntries(Object.entries(state.others).filter(([runId]) => runId !== id)),
     }),
+    /** Somebody is taken out: what a class keeps of them bears no name, and is timed as before. */
+    leadUnnamed: (state, { payload: name }: PayloadAction<string>): LeadState => {
+      const unnamed = <T extends { readonly lead: Pick<Lead, 'part'> }>(one: T): T => {
+        const { part } = one.lead;
+        const people = part.people.map((own) => (own.name === name ? { ...own, name: '–' } : own));
+        return { ...one, lead: { ...one.lead, part: { ...part, people } } };
+      };
+      const others = Object.entries(state.others).map(([id, one]) => [id, unnamed(one)]);
+      return {
+        ...state,
+        current: state.current && unnamed(state.current),
+        others: Object.fromEntries(others) as LeadState['others'],
+      };
+    },
     /** The screen was left: held, and asked about before it goes on. */
     leadLeft: (state, { payload: nowMs }: PayloadAction<number>): LeadState => {
       if (!state.current) return state;
@@ -204,6 +218,7 @@ export const {
   leadFound,
   leadLost,
   leadLeft,
+  leadUnnamed,
   leadTakenUp,
   leadActed,
   leadTallied,

@@ -10,7 +10,7 @@ import {
   type RoutineId,
 } from '@/core/common';
 import type { Ladder, LadderSchool, Member, OwnDose, Reading, Rung } from '@/core/people';
-import { leadFound } from './lead';
+import { leadUnnamed } from './lead';
 import {
   classForPut,
   classForTaken,
@@ -90,12 +90,12 @@ export function doseTaken(id: PersonId, moveId: MoveId, dose: Omit<OwnDose, 'on'
 }
 
 /**
- * Takes somebody out wholly: themselves, what was measured, and their entries in every class. What
- * stays of a class says how many came, and nothing of who they were. All runs have to be read.
+ * Takes somebody out wholly: themselves, what was measured, and their entries in every class. All
+ * runs have to be read.
  */
 export function takePersonOut(id: PersonId): AppThunk {
   return (dispatch, getState) => {
-    const { runs, readings, classFor, lead } = getState();
+    const { runs, readings, classFor } = getState();
     const name = getState().people[id]?.name;
     const own = Object.values(runs).filter(({ people }) =>
       people?.some(({ person }) => person === id),
@@ -115,12 +115,7 @@ export function takePersonOut(id: PersonId): AppThunk {
       const own = Object.fromEntries(Object.entries(one.own).filter(([key]) => key !== id));
       dispatch(classForPut([{ ...one, own }]));
     }
-    // A class that was broken off keeps who was to take part in it.
-    for (const one of Object.values(lead.others)) {
-      const people = one.lead.part.people.filter((other) => other.name !== name);
-      if (people.length === one.lead.part.people.length) continue;
-      dispatch(leadFound([{ ...one, lead: { ...one.lead, part: { ...one.lead.part, people } } }]));
-    }
+    if (name !== undefined) dispatch(leadUnnamed(name));
     dispatch(standingTaken(id));
     dispatch(personTaken(id));
   };

@@ -6,7 +6,11 @@ import {
   entryChanged,
   openLead,
   act,
+  attachWorkshop,
   endLead,
+  enterByHand,
+  leaveLead,
+  openWorkshop,
   openedFor,
   partOf,
   personChanged,
@@ -19,6 +23,7 @@ import {
   takePersonOut,
 } from '.';
 import { bringBackup, differencesFrom } from './backup';
+import { createHall, openHall } from './hall';
 import { MEETING, MARK } from './hall/kinds';
 import { fakePlatform, openedTab as opened, type FakePlatform } from './testing';
 import { TIMING } from './storage/keeper';
@@ -117,6 +122,41 @@ test('a fall that a class hears of ends clearances, and is noted once', async ()
   const day = on ?? '';
   const ada = { ...people[ADA], name: 'Ada', clearances: [{ ...cleared, on: day }] };
   expect(clearancesOn(ada, day)).toEqual([]);
+  store.dispatch(entryChanged(RUN, ADA, { falls: undefined }));
+  expect(store.getState().people[ADA]?.events).toEqual([]);
+});
+
+test('what is noted for the first time is no correction, however late', async () => {
+  const platform = fakePlatform();
+  const store = await opened(platform);
+  const startedAt = new Date('2026-01-08T10:00:00');
+  const id = store.dispatch(
+    enterByHand({ title: 'Circle', groupId: COURT, startedAt, minutes: 20, routine: undefined }),
+  );
+  store.dispatch(entryChanged(id, ADA, { effort: 4 }));
+  store.dispatch(entryChanged(id, ADA, { effort: 5 }));
+  const entry = store.getState().runs[id]?.people?.[0];
+  expect(entry).toMatchObject({ effort: 5 });
+  expect(entry).not.toHaveProperty('earlier');
+});
+
+test('a class that ends before the record was read forgets nothing of the group', async () => {
+  const first = fakePlatform();
+  await opened(first);
+  await saving();
+  const platform = fakePlatform(new Map(first.data));
+  const hall = createHall(platform);
+  await openHall(hall, (beside) => openWorkshop(hall, beside));
+  await openWorkshop(hall);
+  const store = attachWorkshop(hall);
+  const before = store.getState().standings[COURT];
+  expect(before?.sessions?.length).toBeGreaterThan(0);
+  store.dispatch(openedFor(CIRCLE, COURT));
+  store.dispatch(openLead(CIRCLE));
+  store.dispatch(act('go'));
+  await platform.advance(20_000);
+  store.dispatch(endLead('finished-early'));
+  expect(store.getState().standings[COURT]).toEqual(before);
 });
 
 describe('the months', () => {
@@ -141,6 +181,11 @@ describe('taking somebody out', () => {
     const platform = fakePlatform();
     const store = await opened(platform);
     store.dispatch(openedFor(CIRCLE, COURT));
+    // A class that is in hand keeps who takes part in it.
+    store.dispatch(openLead(CIRCLE));
+    store.dispatch(act('go'));
+    await platform.advance(20_000);
+    store.dispatch(leaveLead());
     await readAllRuns(store.hall);
     store.dispatch(takePersonOut(ADA));
     await saving();

@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import {
   asPlanned,
   corrected,
@@ -9,7 +10,14 @@ import {
   type Run,
   type TableClass,
 } from '@/core/class';
-import { isoWithOffset, runIdSchema, type GroupId, type PersonId, type RunId } from '@/core/common';
+import {
+  dayOfDate,
+  isoWithOffset,
+  runIdSchema,
+  type GroupId,
+  type PersonId,
+  type RunId,
+} from '@/core/common';
 import { GROUP_ALONE, type TakingPart } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import { fileName, saveFile } from '@/platform/files';
@@ -18,7 +26,7 @@ import { addGroup, addPerson, personChanged } from './people-actions';
 import { seeToStandings, selectRows } from './standings';
 import { ledKept, plansKept, runsBrought } from './runs';
 import type { AppThunk } from './slices';
-import { membersOf } from './taking-part';
+import { membersOf, partOfGroup } from './taking-part';
 
 /** Keeps a routine as it was led, and what it asked of whom: once, however often it is led so. */
 export function keepLed(routine: Routine, part: TakingPart): AppThunk<string> {
@@ -33,19 +41,14 @@ export function keepLed(routine: Routine, part: TakingPart): AppThunk<string> {
   };
 }
 
-/** Entries for a group that came as one: who was away is said afterwards. */
-export function allAsPlanned(groupId: GroupId): AppThunk<readonly Entry[]> {
-  return (_, getState) => membersOf(getState().people, groupId).map(({ id }) => asPlanned(id));
-}
-
 /** Everybody of the run's group who has no entry yet came, and all went as planned. */
 export function recordAllAsPlanned(id: RunId): AppThunk {
   return (dispatch, getState) => {
     const run = getState().runs[id];
     if (!run?.groupId) return;
     const known = new Set(run.people?.map(({ person }) => person));
-    const others = dispatch(allAsPlanned(run.groupId)).filter(({ person }) => !known.has(person));
-    dispatch(entriesPut(run, [...(run.people ?? []), ...others]));
+    const others = membersOf(getState().people, run.groupId).filter(({ id }) => !known.has(id));
+    dispatch(entriesPut(run, [...(run.people ?? []), ...others.map((one) => asPlanned(one.id))]));
   };
 }
 
@@ -60,22 +63,28 @@ export function entryChanged(
     if (!run) return;
     const now = isoWithOffset(clock.wallTime());
     const known = run.people?.find((one) => one.person === person);
+    // What was not noted yet is made, and corrects nothing.
     const first = words.came === false ? wasAway(person) : asPlanned(person);
-    const entry = corrected(known ?? first, words, { ended: run.endedAt, now });
+    const noted = known ? (run.notedAt ?? run.endedAt) : now;
+    const entry = corrected(known ?? first, words, { noted, now });
     const others = run.people?.filter((one) => one.person !== person) ?? [];
     dispatch(entriesPut(run, [...others, entry]));
-    if (words.falls) dispatch(fallNoted(person, run.startedAt.slice(0, 10)));
+    if ('falls' in words) dispatch(fallNoted(person, run, words.falls));
   };
 }
 
-/** A fall that a class hears of ends clearances, whoever writes it down. */
-function fallNoted(person: PersonId, on: string): AppThunk {
+/** A fall that a class hears of ends clearances, whoever writes it down; taken back, it is none. */
+function fallNoted(
+  person: PersonId,
+  { startedAt }: Pick<Run, 'startedAt'>,
+  falls: number | undefined,
+): AppThunk {
   return (dispatch, getState) => {
-    const events = getState().people[person]?.events ?? [];
-    if (events.some((one) => one.what === 'fall' && one.on === on)) return;
-    dispatch(
-      personChanged(person, { events: [...events, { what: 'fall' as const, on }].slice(-100) }),
-    );
+    const on = startedAt.slice(0, 10);
+    const before = getState().people[person]?.events ?? [];
+    const others = before.filter((one) => one.what !== 'fall' || one.on !== on);
+    const events = falls ? [...others, { what: 'fall' as const, on }].slice(-100) : others;
+    if (!isEqual(events, before)) dispatch(personChanged(person, { events }));
   };
 }
 
@@ -89,9 +98,10 @@ export function entryTaken(id: RunId, person: PersonId): AppThunk {
 }
 
 function entriesPut(run: Run, entries: readonly Entry[]): AppThunk {
-  return (dispatch) => {
-    const { people: _, ...rest } = run;
-    dispatch(runsBrought([entries.length > 0 ? { ...rest, people: [...entries] } : rest]));
+  return (dispatch, _, { clock }) => {
+    const { people: __, notedAt = isoWithOffset(clock.wallTime()), ...rest } = run;
+    const noted = { ...rest, notedAt, people: [...entries] };
+    dispatch(runsBrought([entries.length > 0 ? noted : rest]));
     dispatch(
       seeToStandings(
         entries.map(({ person }) => person),
@@ -108,13 +118,13 @@ export interface ByHand {
   readonly startedAt: Date;
   readonly minutes: number;
   readonly routine: Routine | undefined;
-  readonly part: TakingPart;
 }
 
 /** Enters a class by hand; returns its id. */
 export function enterByHand(words: ByHand): AppThunk<RunId> {
-  return (dispatch, _, { newId }) => {
-    const { title, groupId, startedAt, minutes, routine, part } = words;
+  return (dispatch, getState, { newId }) => {
+    const { title, groupId, startedAt, minutes, routine } = words;
+    const part = partOfGroup(getState(), groupId, dayOfDate(startedAt));
     const id = runIdSchema.parse(newId());
     const realMs = minutes * 60_000;
     const led = routine && dispatch(keepLed(routine, part));
@@ -171,6 +181,9 @@ export interface TablePlan {
   readonly newPeople: readonly string[];
   readonly newGroups: readonly string[];
 }
+
+const idsOf = <Id>(all: Readonly<Record<string, { readonly id: Id }>>) =>
+  Object.values(all).map(({ id }) => id);
 
 const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
@@ -242,6 +255,13 @@ export function bringTable({ classes, newPeople, newGroups }: TablePlan): AppThu
       };
     });
     dispatch(runsBrought(runs));
+    for (const run of runs) {
+      for (const { person, falls } of run.people ?? []) {
+        if (falls) dispatch(fallNoted(person, run, falls));
+      }
+    }
+    const { people, groups } = getState();
+    dispatch(seeToStandings(idsOf(people), idsOf(groups)));
     return runs.length;
   };
 }

@@ -23,6 +23,8 @@ export function seeToStandings(
 ): AppThunk {
   return (dispatch, getState, { clock }) => {
     const state = getState();
+    // Without the record there is nothing to say; it is seen to when that is opened.
+    if (!state.record) return;
     const rows = selectRows(state);
     const today = dayOfDate(clock.wallTime());
     const found: Standing[] = [];

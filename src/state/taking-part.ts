@@ -1,6 +1,6 @@
 import { createSelector } from '@reduxjs/toolkit';
 import type { ClassFor, ClassGroup } from '@/core/class';
-import { remember, type GroupId, type RoutineId } from '@/core/common';
+import { remember, routineIdSchema, type GroupId, type RoutineId } from '@/core/common';
 import { GROUP_ALONE, partakerOf, type Member, type TakingPart } from '@/core/people';
 import type { AppState } from './slices';
 
@@ -58,3 +58,15 @@ export function partOf(state: AppState, id: RoutineId, day: string): TakingPart 
   const classFor = state.classFor[id];
   return classFor ? partOfClass(classFor)(state, day) : GROUP_ALONE;
 }
+
+/** The same for a group, whatever its routines are opened for. */
+export function partOfGroup(
+  state: AppState,
+  groupId: GroupId | undefined,
+  day: string,
+): TakingPart {
+  if (!groupId) return GROUP_ALONE;
+  return partOfClass({ id: NO_ROUTINE, groupId, own: {} })(state, day);
+}
+
+const NO_ROUTINE = routineIdSchema.parse('none');

@@ -1,14 +1,7 @@
 export { captionsVtt } from './export/captions';
 export { cueSheet, type CueSheetPhrases } from './export/cue-sheet';
 export { cuePage, picturePage, type Paper, type Pictured } from './export/pages';
-export {
-  PEOPLE_COLUMNS,
-  peopleCsv,
-  readPeopleCsv,
-  type TableClass,
-  type TableFault,
-  type TableRead,
-} from './export/people-csv';
+export { peopleCsv, readPeopleCsv, type TableClass, type TableFault } from './export/people-csv';
 export { plainPage, type PagePart } from './export/plain-page';
 export { runsCsv, tableCsv, type RunColumn } from './export/runs-csv';
 export { scoreCsv, type ScoreColumn } from './export/score-csv';
@@ -74,7 +67,6 @@ export {
 } from './record/months';
 export {
   classesOf,
-  doseNow,
   doseSessions,
   ladderFacts,
   ladderOf,
@@ -92,7 +84,7 @@ export {
   type ClassGroup,
   type OwnWay,
 } from './group/class-group';
-export { classGrid, type Cell, type CellReason, type GridRow } from './group/grid';
+export { classGrid, type Cell, type GridRow } from './group/grid';
 export {
   RUN_MIGRATIONS,
   RUN_VERSION,

@@ -9,7 +9,7 @@ export {
   type Rung,
 } from './balance/ladder';
 export { LADDER_SCHOOLS, placeOn, rungsOf, sameRung, type LadderSchool } from './balance/rungs';
-export { foreseen, type Foreseen } from './balance/simulate';
+export { foreseen } from './balance/simulate';
 export {
   ladderStory,
   type LadderFact,
@@ -67,7 +67,6 @@ export { ofOneSide } from './limit/limits';
 export { limitWords, readLimits, type LimitsRead, type UnreadLimit } from './limit/words';
 export { clearancesOn, lapseOf, personEffects } from './person/clearance';
 export {
-  AGES,
   AIDS,
   MEMBER_VERSION,
   SEATS,
@@ -101,7 +100,6 @@ export {
   type MeasureName,
   type Reading,
   type ReadingFault,
-  type Trend,
 } from './person/measures';
 export { readPeopleFile } from './person/file';
 export {

@@ -4,15 +4,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { routineIdSchema } from '@/core/common';
 import { Choices, DayField, FieldWithProblem, Screen, TARGET, Target } from '@/design';
-import {
-  enterByHand,
-  groupIdOf,
-  partToday,
-  useAppDispatch,
-  useAppSelector,
-  useNow,
-  useToday,
-} from '@/state';
+import { enterByHand, groupIdOf, useAppDispatch, useAppSelector, useNow, useToday } from '@/state';
 import { BY_HAND } from './strings';
 
 /** A class that was led without the application. */
@@ -41,10 +33,7 @@ export function ByHandScreen() {
     setTried(true);
     if (title === '' || minutesFault || future) return;
     const groupId = groupIdOf(group);
-    const part = routine
-      ? dispatch(partToday(routine))
-      : { people: [], sessions: [], at: '' as const };
-    const id = dispatch(enterByHand({ title, groupId, startedAt, minutes: count, routine, part }));
+    const id = dispatch(enterByHand({ title, groupId, startedAt, minutes: count, routine }));
     router.replace(`/record/${id}`);
   };
   return (

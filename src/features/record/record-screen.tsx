@@ -11,8 +11,8 @@ import {
   bringTable,
   planTable,
   readAllRuns,
+  saveAllRuns,
   savePeople,
-  saveRuns,
   selectRows,
   useAppDispatch,
   useAppSelector,
@@ -69,10 +69,7 @@ function Tables({ empty }: { readonly empty: boolean }) {
   const [said, setSaid] = useState<readonly string[]>([]);
   const saveAll = async () => {
     await readAllRuns(hall);
-    const { runs } = hall.store.getState() as unknown as {
-      runs: Readonly<Record<string, Parameters<typeof saveRuns>[1][number]>>;
-    };
-    dispatch(saveRuns(RECORD.fileName, Object.values(runs)));
+    dispatch(saveAllRuns(RECORD.fileName));
   };
   const choose = async () => {
     const file = await pickFile();

@@ -47,7 +47,7 @@ function OfPerson({ run, entry, person }: OneProps & { readonly person: Person }
     ),
     entry,
   );
-  const lines = inLines(proposals);
+  const lines = inLines(proposals, entry);
   if (turns.length + lines.length === 0) return null;
   return (
     <View style={[styles.one, { borderBottomColor: t.line }]}>
@@ -76,7 +76,8 @@ function OfPerson({ run, entry, person }: OneProps & { readonly person: Person }
         const what = own
           .map(({ move, now, proposal: { to } }) => {
             const level = to.level === now.level ? '' : `, ${to.level.name}`;
-            return `${move.name}, ${doseWords(now)} → ${doseWords(to)}${level}`;
+            const next = answer === 'taken' ? '' : ` → ${doseWords(to)}${level}`;
+            return `${move.name}, ${doseWords(now)}${next}`;
           })
           .join('; ');
         return (
@@ -85,7 +86,9 @@ function OfPerson({ run, entry, person }: OneProps & { readonly person: Person }
               variant="bodyLarge"
               style={[styles.grow, proposal.way === 'back' && { color: t.clay }]}
             >
-              {person.member.name}: {withStop(doseSentence(proposal))} {what}.
+              {person.member.name}:{' '}
+              {answer === 'taken' ? '' : `${withStop(doseSentence(proposal))} `}
+              {what}.
             </Text>
             {answer ? (
               <Text variant="bodyMedium">
@@ -113,12 +116,15 @@ function OfPerson({ run, entry, person }: OneProps & { readonly person: Person }
   );
 }
 
-/** What goes back for the same reason goes back together; each rise has a line of its own. */
-function inLines(all: readonly MoveProposal[]): readonly (readonly MoveProposal[])[] {
+/** What goes back for the same reason goes back together; rises and what is answered stand alone. */
+function inLines(
+  all: readonly MoveProposal[],
+  { answers = {} }: Entry,
+): readonly (readonly MoveProposal[])[] {
   const lines = new Map<string, MoveProposal[]>();
   for (const one of all) {
     const { way, why } = one.proposal;
-    const key = way === 'up' ? one.move.id : `${way} ${why}`;
+    const key = way === 'up' || answers[one.move.id] ? one.move.id : `${way} ${why}`;
     lines.set(key, [...(lines.get(key) ?? []), one]);
   }
   return [...lines.values()];

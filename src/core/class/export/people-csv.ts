@@ -5,7 +5,7 @@ import { SKIP_WHYS, type SkipWhy } from '../record/changes';
 import type { RunRow } from '../record/months';
 
 /** The columns of who came and how it went, one row for each person in each class. */
-export const PEOPLE_COLUMNS = [
+const PEOPLE_COLUMNS = [
   'date',
   'time',
   'minutes',
@@ -79,7 +79,7 @@ export type TableFault =
       readonly value: string;
     };
 
-export type TableRead =
+type TableRead =
   | { readonly ok: true; readonly classes: readonly TableClass[] }
   | { readonly ok: false; readonly faults: readonly TableFault[] };
 

@@ -74,6 +74,23 @@ test('a drill takes the rung of the person, whatever the room does', () => {
   expect(cell?.support).toBe('fingertips');
 });
 
+test('whoever sits is not stood up by a rung or a dose of theirs', () => {
+  const rung = { base: 'tandem', hands: 'fingertips', challenge: 'still', timeMs: 10_000 };
+  const ladders = {
+    stance: { school: 'hands first', placed: [{ on: '2026-01-01', rung, why: '' }] },
+  };
+  const levels = STANDS?.move?.levels ?? [];
+  const hardest = levels.at(-1)?.id;
+  const doses = { [STANDS?.move?.id ?? '']: { on: '2026-01-01', level: hardest } };
+  const standing = rowOf(member({ lane: 'stand-held', ladders, doses }));
+  expect(standing.cells[0]?.level?.stance).toBe('tandem');
+  for (const { level } of rowOf(member({ lane: 'chair', ladders, doses })).cells) {
+    expect(level?.from ?? 'sit-front').toMatch(/^sit-/);
+    expect(level?.through ?? []).not.toContain('stand');
+    expect(level?.stance).toBeUndefined();
+  }
+});
+
 test('what is changed for one person changes nothing else', () => {
   const items = { [STANDS?.itemId ?? '']: null };
   const own = { ada: { items } };

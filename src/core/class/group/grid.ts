@@ -20,6 +20,7 @@ import {
   loadsOfLevel,
   partakerOf,
   personEffects,
+  resolveInLane,
   standInFor,
   stepsHarder,
   type Bars,
@@ -138,14 +139,16 @@ function cellOf(item: Item, asked: Asked): Cell {
   const move = moveById(catalogue, base.moveId);
   const given = levelById(move, base.level);
   const own = ownItem && levelById(move, ownItem);
-  const dosed = levelOfDose(member, move, given);
+  const ownDose = levelOfDose(member, move, given);
+  // Whoever sits today does what is given to those who sit.
+  const dosed = ownDose && isDoneIn(lane, catalogue, move, ownDose) ? ownDose : undefined;
   const level = own ?? dosed ?? given;
   if (!level) return rest({});
   const support = level === given ? (base.support ?? level.support) : level.support;
   const reason: CellReason = own ? 'own-level' : dosed ? 'own-dose' : base.why;
   const bars = barsOf(effects);
   const stands = move.kind === 'balance' ? setting.rungs(member, move.family) : undefined;
-  const fit = stands && !own && drillFor(catalogue, move, stands, bars);
+  const fit = stands && !own && drillFor(catalogue, move, stands, { lane, bars });
   if (fit) {
     return {
       itemId: item.id,
@@ -177,13 +180,14 @@ function cellOf(item: Item, asked: Asked): Cell {
 
 /**
  * The drill of a family that asks what a rung names: its stance, with hands that hold at least as
- * much, as little more as there is; undefined where the family has none that is for them.
+ * much, as little more as there is; undefined where the family has none that their way of taking part
+ * goes to and that is for them.
  */
 function drillFor(
   catalogue: Catalogue,
   move: Move,
   rung: Rung,
-  bars: Bars,
+  { lane, bars }: { readonly lane: LaneName; readonly bars: Bars },
 ): { readonly move: Move; readonly level: Level; readonly support: Support } | undefined {
   const family = [move, ...familyOf(catalogue, move).filter((one) => one !== move)];
   const found = family.flatMap((one) =>
@@ -192,6 +196,7 @@ function drillFor(
         (level) =>
           (level.stance ?? 'seated') === rung.base &&
           holdsAtLeast(level.support, rung.hands) &&
+          isDoneIn(lane, catalogue, one, level) &&
           clearOf(bars, level, level.support),
       )
       .map((level) => ({ move: one, level })),
@@ -202,7 +207,12 @@ function drillFor(
   return best && { ...best, support: best.level.support };
 }
 
-/** A person's own level; never harder than what the room is given unless it was raised by hand. */
+/** Whether a way of taking part does a level where it is. */
+function isDoneIn(lane: LaneName, catalogue: Catalogue, move: Move, level: Level): boolean {
+  return resolveInLane(lane, { catalogue, move, level: level.id }).reason === 'as-written';
+}
+
+/** A person's own level of a move, where it is not the one that the room is given. */
 function levelOfDose(member: Member, move: Move, given: Level | undefined): Level | undefined {
   const id: LevelId | undefined = member.doses?.[move.id]?.level;
   const level = id && levelById(move, id);

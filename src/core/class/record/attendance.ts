@@ -74,22 +74,24 @@ export type Entry = Readonly<z.infer<typeof entrySchema>>;
 /** What an entry says without what stood there before. */
 export type EntryWords = Omit<Entry, 'earlier'>;
 
-/** So long after an entry is first made its changes are still its making; later ones are corrections. */
+/** So long after a class was first noted its changes are still its making; later ones are corrections. */
 const MAKING_MS = 12 * 3600_000;
 
 /**
- * An entry with something of it changed. What is corrected later keeps the earlier entry.
- * @param ended when the class ended, and when the change is made: moments with their offset
+ * An entry with something of it changed. What is corrected later keeps the earlier entry; an answer to
+ * a proposal corrects nothing.
+ * @param noted when the class was first noted, and when the change is made: moments with their offset
  */
 export function corrected(
   entry: Entry,
   words: { readonly [K in keyof EntryWords]?: EntryWords[K] | undefined },
-  { ended, now }: { readonly ended: string; readonly now: string },
+  { noted, now }: { readonly noted: string; readonly now: string },
 ): Entry {
   const { earlier = [], ...before } = entry;
   const next = without({ ...before, ...words }) as EntryWords;
   if (JSON.stringify(next) === JSON.stringify(before)) return entry;
-  const later = Date.parse(now) - Date.parse(ended) > MAKING_MS;
+  const later =
+    Date.parse(now) - Date.parse(noted) > MAKING_MS && Object.keys(words).join() !== 'answers';
   const kept = later ? [...earlier, { ...before, until: now }].slice(-100) : earlier;
   return kept.length > 0 ? { ...next, earlier: [...kept] } : next;
 }

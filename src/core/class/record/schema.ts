@@ -57,6 +57,8 @@ export const runSchema = z.strictObject({
   /** Whom it was led for, and how it went for each. */
   groupId: groupIdSchema.optional(),
   people: z.array(entrySchema).max(200).optional(),
+  /** When the first of them was noted. */
+  notedAt: z.iso.datetime({ offset: true }).optional(),
   /** Entered afterwards, and not led with the application. */
   byHand: z.literal(true).optional(),
   /** When it began and ended, by the clock on the wall where it was led. */

@@ -166,22 +166,24 @@ describe('doses, from the record', () => {
 });
 
 describe('entries', () => {
-  const ended = '2026-01-08T10:20:00+01:00';
+  const noted = '2026-01-08T10:20:00+01:00';
   const entry = { ...asPlanned(ADA), effort: 4 };
 
   test('what is written the same day is still the making of it', () => {
-    const next = corrected(entry, { effort: 5 }, { ended, now: '2026-01-08T18:00:00+01:00' });
+    const next = corrected(entry, { effort: 5 }, { noted, now: '2026-01-08T18:00:00+01:00' });
     expect(next).toEqual({ ...entry, effort: 5 });
   });
 
   test('a later correction keeps the earlier entry', () => {
     const now = '2026-01-12T09:00:00+01:00';
-    const next = corrected(entry, { effort: 6, dizzy: true }, { ended, now });
+    const next = corrected(entry, { effort: 6, dizzy: true }, { noted, now });
     expect(next).toMatchObject({ effort: 6, dizzy: true, earlier: [{ effort: 4, until: now }] });
-    expect(corrected(next, { effort: 6 }, { ended, now })).toBe(next);
-    const third = corrected(next, { dizzy: undefined }, { ended, now });
+    expect(corrected(next, { effort: 6 }, { noted, now })).toBe(next);
+    const third = corrected(next, { dizzy: undefined }, { noted, now });
     expect(third.earlier).toHaveLength(2);
     expect(third).not.toHaveProperty('dizzy');
+    const answered = corrected(entry, { answers: { [STANDS.moveId]: 'left' } }, { noted, now });
+    expect(answered).not.toHaveProperty('earlier');
   });
 });
 

@@ -243,8 +243,9 @@ export function proposalsFor(
     if (sessions.length === 0 || isTaste(move, item)) return [];
     const now = doseNow(member, move, item, lane, plan.group);
     const { group } = plan;
+    const lastOn = sessions.at(-1)?.on ?? '';
     const otherRose = Object.entries(member.doses ?? {}).some(
-      ([other, { on }]) => other !== move.id && on === today,
+      ([other, { on }]) => other !== move.id && on >= lastOn && on <= today,
     );
     const proposal = proposeDose(now, sessions, {
       move,
@@ -253,6 +254,7 @@ export function proposalsFor(
       byHandOnly,
       today,
       otherRose,
+      since: member.doses?.[move.id]?.on,
     });
     return [{ item, move, now, proposal }];
   });

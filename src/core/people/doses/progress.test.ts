@@ -91,6 +91,27 @@ test('stopped early twice, away two weeks, away six weeks', () => {
   expect(six).toMatchObject({ way: 'default', why: 'away-six-weeks', to: { level } });
 });
 
+test('a dose that was just taken waits for two classes of its own', () => {
+  const taken = { ...now, amount: 7 };
+  const at = (on: string, sessions: readonly DoseSession[]) =>
+    proposeDose(taken, sessions, { ...setting, since: '2026-03-05', today: on });
+  const own = (on: string) => ({ ...fine, on });
+  expect(at('2026-03-05', [earlier, fine])).toMatchObject({ way: 'stay', why: 'one-session' });
+  const one = [earlier, fine, own('2026-03-12')];
+  expect(at('2026-03-12', one)).toMatchObject({ way: 'stay', why: 'one-session' });
+  const two = [...one, own('2026-03-19')];
+  expect(at('2026-03-19', two)).toMatchObject({ way: 'up', to: { amount: 8 } });
+  // What rose before it is answered; what rises after it is not.
+  const rise = { painBefore: 1, painAfter: 4 };
+  expect(at('2026-03-05', [earlier, { ...fine, ...rise }]).way).toBe('stay');
+  expect(at('2026-03-12', [...one.slice(0, 2), { ...own('2026-03-12'), ...rise }]).way).toBe(
+    'back',
+  );
+  const again = [earlier, { ...fine, ...rise }, { ...own('2026-03-12'), ...rise }];
+  expect(at('2026-03-12', again)).toMatchObject({ why: 'pain-rose-twice', seeClinician: true });
+  expect(at('2026-03-20', [earlier, fine]).why).toBe('away-two-weeks');
+});
+
 test('worse for days after effort: by hand only', () => {
   expect(propose({}, { byHandOnly: true })).toMatchObject({ way: 'stay', why: 'by-hand-only' });
 });

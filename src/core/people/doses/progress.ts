@@ -81,6 +81,8 @@ export interface DoseSetting {
   readonly bars: Bars;
   /** Whether they are worse for days after effort: then nothing is raised but by hand. */
   readonly byHandOnly: boolean;
+  /** The day on which the present dose was set, where it was: what came before speaks of another dose. */
+  readonly since?: string | undefined;
   /** Another dose of theirs was changed the same day: one thing at a time. */
   readonly otherRose?: boolean;
   readonly today: string;
@@ -132,31 +134,39 @@ export function proposeDose(
     if (!lower) return { ...stay(why, seeClinician), ...(days !== undefined && { days }) };
     return { way: 'back', ...lower, why, seeClinician, ...(days !== undefined && { days }) };
   };
-  const last = sessions.at(-1);
-  const before = sessions.at(-2);
-  if (!last) return stay('one-session');
-  const days = daysBetween(last.on, today);
+  const absence = (days: number): DoseProposal | undefined => {
+    if (days >= RULES.defaultDays) {
+      const usual = defaultOf(setting);
+      if (usual && atMost(usual, now, move)) {
+        return {
+          way: 'default',
+          to: usual,
+          what: null,
+          why: 'away-six-weeks',
+          seeClinician: false,
+          days,
+        };
+      }
+      return back('away-six-weeks', false, days);
+    }
+    return days >= RULES.awayDays ? back('away-two-weeks', false, days) : undefined;
+  };
+  const { since = '' } = setting;
+  const done = sessions.at(-1);
+  if (!done) return stay('one-session');
+  const days = daysBetween(done.on > since ? done.on : since, today);
+  const [last, before] = sessions.filter(({ on }) => on > since).reverse();
+  if (!last) return absence(days) ?? stay('one-session');
   const rose = (one: DoseSession | undefined) => painRise(one) >= RULES.painRise;
-  if (rose(last) && rose(before)) return back('pain-rose-twice', true);
+  // Pain and stopping speak of the person, whatever the dose was by then.
+  const earlier = sessions.at(-2);
+  if (rose(last) && rose(earlier)) return back('pain-rose-twice', true);
   if (rose(last)) return back('pain-rose');
   if (last.flag) return stay('flag');
   if (last.soreDays !== null && last.soreDays > RULES.soreDays) return back('sore');
-  if (last.stoppedEarly && before?.stoppedEarly) return back('stopped-twice');
-  if (days >= RULES.defaultDays) {
-    const usual = defaultOf(setting);
-    if (usual && atMost(usual, now, move)) {
-      return {
-        way: 'default',
-        to: usual,
-        what: null,
-        why: 'away-six-weeks',
-        seeClinician: false,
-        days,
-      };
-    }
-    return back('away-six-weeks', false, days);
-  }
-  if (days >= RULES.awayDays) return back('away-two-weeks', false, days);
+  if (last.stoppedEarly && earlier?.stoppedEarly) return back('stopped-twice');
+  const away = absence(days);
+  if (away) return away;
   if (byHandOnly) return stay('by-hand-only');
   if (move.kind === 'balance') return stay('rung-rose');
   for (const one of [last, before]) {
