@@ -15,7 +15,10 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/journeys.json' }]],
   use: {
     ...BROWSER,
-    baseURL: `http://127.0.0.1:${PORT}`, // A trace costs a third of the time; `--trace on` makes one for the journey that is looked into.
+    baseURL: `http://127.0.0.1:${PORT}`,
+    // Movement costs a class most of its time here; journeys that are about it ask for it.
+    contextOptions: { reducedMotion: 'reduce' },
+    // A trace costs a third of the time; `--trace on` makes one for the journey that is looked into.
     screenshot: 'only-on-failure',
   },
   projects: [

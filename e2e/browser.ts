@@ -5,10 +5,13 @@ export const PORT = 4617;
 /** So many demo routines come with the first visit. */
 export const DEMO_COUNT = 11;
 
-/** How Debian's Chromium is started; without these it asks the network for things. */
+/**
+ * How Debian's Chromium is started, without the windows round a page: those cost each page as much
+ * time as the application. Without the arguments it asks the network for things.
+ */
 export const BROWSER = {
   launchOptions: {
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
     args: [
       '--no-sandbox',
       '--disable-gpu',
@@ -27,23 +30,35 @@ const KNOWN = /useNativeDriver/;
 /** A page that fails its test on any error or report against the server's policy. */
 export const test = base.extend({
   page: async ({ page }, run) => {
-    const wrong: string[] = [];
-    page.on('pageerror', (error) => wrong.push(error.message));
-    page.on('console', (message) => {
-      const text = message.text();
-      // Chromium asks for an icon on pages that are not the application's own.
-      const icon = message.location().url.endsWith('/favicon.ico');
-      if (message.type() === 'error' && !icon && !KNOWN.test(text)) wrong.push(text);
-    });
-    await page.addInitScript(() => {
-      document.addEventListener('securitypolicyviolation', (event) => {
-        console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`);
-      });
-    });
+    const wrong = await wrongOn(page);
     await run(page);
     expect(wrong).toEqual([]);
   },
 });
+
+/** What goes wrong on a page, as it comes. */
+export async function wrongOn(page: Page): Promise<readonly string[]> {
+  const wrong: string[] = [];
+  page.on('pageerror', (error) => wrong.push(error.message));
+  page.on('console', (message) => {
+    const text = message.text();
+    // Chromium asks for an icon on pages that are not the application's own.
+    const icon = message.location().url.endsWith('/favicon.ico');
+    if (message.type() === 'error' && !icon && !KNOWN.test(text)) wrong.push(text);
+  });
+  await page.addInitScript(() => {
+    document.addEventListener('securitypolicyviolation', (event) => {
+      console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`);
+    });
+  });
+  return wrong;
+}
+
+/** So much of a class goes by; only its last moment is drawn. */
+export async function goesBy(page: Page, ms: number): Promise<void> {
+  await page.clock.fastForward(ms - 200);
+  await page.clock.runFor(200);
+}
 
 export { expect };
 

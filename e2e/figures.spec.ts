@@ -10,6 +10,7 @@ const drawn = (page: Page, name: string) =>
 test('figures are on the list, on the sheet and in the panel; one moves when it is pressed', async ({
   page,
 }) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
   await openDemo(page);
   await page.getByRole('link', { name: 'Moves', exact: true }).click();
   const rows = page.getByRole('listitem');
@@ -37,7 +38,6 @@ test('figures are on the list, on the sheet and in the panel; one moves when it 
 test('with less motion the key poses are shown in turn, and nothing between them', async ({
   page,
 }) => {
-  await page.emulateMedia({ reducedMotion: 'reduce' });
   await openDemo(page);
   await page.goto('/moves/seated-cat');
   const full = page.getByRole('button', { name: 'Show full moving' });

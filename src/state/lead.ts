@@ -19,6 +19,7 @@ import type { TakingPart } from '@/core/people';
 import { withChoices, type Choices, type Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
 import { scorePhrases, scriptPhrases } from '@/words/score';
+import { plain } from './plain';
 
 /** The class that is being led; saved, so that a reload finds its place. */
 export interface LeadInProgress {
@@ -83,6 +84,15 @@ export function onsetsOfLead(lead: Lead): readonly Onset[] {
   return onsetsOf(scoreOfLead(lead), scriptOfLead(lead));
 }
 
+/** The class that is led here, changed. */
+function withLead(draft: LeadState, change: (lead: Lead) => Lead): LeadState {
+  const state = plain(draft);
+  const { current } = state;
+  const lead = current && change(current.lead);
+  if (!lead || lead === current.lead) return state;
+  return { ...state, current: { ...current, lead } };
+}
+
 const slice = createSlice({
   name: 'lead',
   initialState,
@@ -113,27 +123,18 @@ const slice = createSlice({
     leadStarted: (state, { payload: at }: PayloadAction<string>): LeadState =>
       state.current ? { ...state, current: { ...state.current, startedAt: at } } : state,
     /** What was left to choose is chosen: this is the class that is led. */
-    leadDecided: (state, { payload: choices }: PayloadAction<Choices>): LeadState => {
-      if (!state.current) return state;
-      const routine = withChoices(state.current.lead.routine, choices);
-      return { ...state, current: { ...state.current, lead: { ...state.current.lead, routine } } };
-    },
+    leadDecided: (state, { payload: choices }: PayloadAction<Choices>): LeadState =>
+      withLead(state, (lead) => ({ ...lead, routine: withChoices(lead.routine, choices) })),
     /** The class is gone through first: another routine made of it, and no record. */
-    leadTried: (state, { payload: routine }: PayloadAction<Routine>): LeadState => {
-      if (!state.current) return state;
-      const lead = { ...state.current.lead, routine, runThrough: true as const };
-      return { ...state, current: { ...state.current, lead } };
-    },
+    leadTried: (state, { payload: routine }: PayloadAction<Routine>): LeadState =>
+      withLead(state, (lead) => ({ ...lead, routine, runThrough: true })),
     leadFollowed: (state, { payload }: PayloadAction<LeadInProgress | null>): LeadState => ({
       ...state,
       followed: payload,
     }),
     /** The instructor saw the stops, and leads it all the same. */
-    leadPassed: (state, { payload: passedStops }: PayloadAction<number>): LeadState => {
-      if (!state.current) return state;
-      const lead = { ...state.current.lead, passedStops };
-      return { ...state, current: { ...state.current, lead } };
-    },
+    leadPassed: (state, { payload: passedStops }: PayloadAction<number>): LeadState =>
+      withLead(state, (lead) => ({ ...lead, passedStops })),
     leadsElsewhere: (state, { payload }: PayloadAction<readonly string[]>): LeadState => ({
       ...state,
       elsewhere: payload,
@@ -174,31 +175,25 @@ const slice = createSlice({
     },
     /** The screen was left: held, and asked about before it goes on. */
     leadLeft: (state, { payload: nowMs }: PayloadAction<number>): LeadState => {
-      if (!state.current) return state;
-      const { lead } = state.current;
-      const held = afterAction(lead, ledOf(lead), { kind: 'hold' }, nowMs, scorePhrases);
-      return { ...state, current: { ...state.current, lead: held, interrupted: true } };
+      const held = withLead(state, (lead) =>
+        afterAction(lead, ledOf(lead), { kind: 'hold' }, nowMs, scorePhrases),
+      );
+      return held.current ? { ...held, current: { ...held.current, interrupted: true } } : held;
     },
     leadTakenUp: (state): LeadState =>
       state.current ? { ...state, current: { ...state.current, interrupted: false } } : state,
     leadActed: (
       state,
       { payload: { action, nowMs } }: PayloadAction<{ action: LeadAction; nowMs: number }>,
-    ): LeadState => {
-      if (!state.current) return state;
-      const { lead } = state.current;
-      const next = afterAction(lead, ledOf(lead), action, nowMs, scorePhrases);
-      return { ...state, current: { ...state.current, lead: next } };
-    },
+    ): LeadState =>
+      withLead(state, (lead) => afterAction(lead, ledOf(lead), action, nowMs, scorePhrases)),
     /** Once a second: what was done so far is tallied, so that a crash loses at most that. */
-    leadTallied: (state, { payload: nowMs }: PayloadAction<number>): LeadState => {
-      if (!state.current) return state;
-      const { lead } = state.current;
-      if (lead.clockMs === null || nowMs <= lead.clockMs) return state;
-      const score = scoreOfLead(lead);
-      const settled = settledAt(lead, score, placeAt(lead, score, nowMs));
-      return { ...state, current: { ...state.current, lead: { ...settled, clockMs: nowMs } } };
-    },
+    leadTallied: (state, { payload: nowMs }: PayloadAction<number>): LeadState =>
+      withLead(state, (lead) => {
+        if (lead.clockMs === null || nowMs <= lead.clockMs) return lead;
+        const score = scoreOfLead(lead);
+        return { ...settledAt(lead, score, placeAt(lead, score, nowMs)), clockMs: nowMs };
+      }),
     leadEnded: (state, { payload }: PayloadAction<RunId | null>): LeadState => ({
       ...state,
       current: null,

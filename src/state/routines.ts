@@ -7,6 +7,7 @@ import {
   type KeptRoutine,
   type RoutinesState,
 } from './histories';
+import { plain } from './plain';
 import { applyChange, changeBetween, reversed, type Change, type Routine } from '@/core/routine';
 
 const initialState: RoutinesState = {};
@@ -17,45 +18,48 @@ const slice = createSlice({
   initialState,
   reducers: {
     /** From storage, a file, another tab, or brought back after a deletion. */
-    routinesBrought: (state, { payload }: PayloadAction<readonly Routine[]>) => ({
-      ...state,
+    routinesBrought: (draft, { payload }: PayloadAction<readonly Routine[]>) => ({
+      ...plain(draft),
       ...Object.fromEntries(payload.map((routine) => [routine.id, fresh(routine)])),
     }),
     /** What can be undone, from storage; after the routines themselves. */
-    historiesBrought: (state, { payload }: PayloadAction<readonly History[]>) => ({
-      ...state,
-      ...Object.fromEntries(
-        payload.flatMap((history) => {
-          const kept = state[history.id];
-          return kept ? [[history.id, withHistory(kept, history)]] : [];
-        }),
-      ),
-    }),
+    historiesBrought: (draft, { payload }: PayloadAction<readonly History[]>) => {
+      const state = plain(draft);
+      const withTheirs = payload.flatMap((history) => {
+        const kept = state[history.id];
+        return kept ? [[history.id, withHistory(kept, history)]] : [];
+      });
+      return { ...state, ...Object.fromEntries(withTheirs) };
+    },
     /** What another tab made of a routine: one more change, which can be undone like any other. */
-    routineTold: (state, { payload: routine }: PayloadAction<Routine>) => {
+    routineTold: (draft, { payload: routine }: PayloadAction<Routine>) => {
+      const state = plain(draft);
       const kept = state[routine.id];
       if (!kept) return { ...state, [routine.id]: fresh(routine) };
       const change = changeBetween(kept.routine, routine);
       const past = change.steps.length > 0 ? [...kept.past, change] : kept.past;
       return { ...state, [routine.id]: { routine, past, future: [] } };
     },
-    historyLost: (state, { payload }: PayloadAction<RoutineId>) => {
+    historyLost: (draft, { payload }: PayloadAction<RoutineId>) => {
+      const state = plain(draft);
       const kept = state[payload];
       return kept ? { ...state, [payload]: fresh(kept.routine) } : state;
     },
-    routineDeleted: (state, { payload }: PayloadAction<RoutineId>) =>
-      Object.fromEntries(Object.entries(state).filter(([id]) => id !== payload)),
+    routineDeleted: (draft, { payload }: PayloadAction<RoutineId>) =>
+      Object.fromEntries(Object.entries(plain(draft)).filter(([id]) => id !== payload)),
     routineChanged: (
-      state,
+      draft,
       { payload: { id, change } }: PayloadAction<{ id: RoutineId; change: Change }>,
     ) => {
+      const state = plain(draft);
       const kept = state[id];
       if (!kept) return state;
       const routine = applyChange(kept.routine, change);
       const past = [...kept.past, change].slice(-MOST_UNDO);
       return { ...state, [id]: { routine, past, future: [] } };
     },
-    changeUndone: (state, { payload }: PayloadAction<RoutineId>) => {
+    changeUndone: (draft, { payload }: PayloadAction<RoutineId>) => {
+      const state = plain(draft);
       const kept = state[payload];
       const change = kept?.past.at(-1);
       if (!kept || !change) return state;
@@ -63,7 +67,8 @@ const slice = createSlice({
       const future = [...kept.future, change];
       return { ...state, [payload]: { routine, past: kept.past.slice(0, -1), future } };
     },
-    changeRedone: (state, { payload }: PayloadAction<RoutineId>) => {
+    changeRedone: (draft, { payload }: PayloadAction<RoutineId>) => {
+      const state = plain(draft);
       const kept = state[payload];
       const change = kept?.future.at(-1);
       if (!kept || !change) return state;

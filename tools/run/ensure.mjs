@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('../..', import.meta.url));
-export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell';
 
 export const quietEnv = {
   ...process.env,
@@ -60,5 +60,5 @@ export async function ensureChromium() {
     });
   };
   await apt('update', '-qq');
-  await apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
+  await apt('install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell');
 }

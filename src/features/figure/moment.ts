@@ -33,6 +33,13 @@ export function atNow({ keys, isTurn }: Motion): At {
 /** A class that is late by more than this stands still. */
 const LATE_MS = 150;
 
+/** Slow movement needs no more pictures than thirty a second; more would take the class its time. */
+const BETWEEN_MS = 30;
+/** As fine as is seen: a step of the whole way, and a chest that rises by a hair. */
+const PLACES = 200;
+const BREATHS = 20;
+const inSteps = (x: number, steps: number) => Math.round(x * steps) / steps;
+
 /** Drawn anew from frame to frame; with less motion the key poses come in turn. */
 export function useMoment(at: At | undefined, now: Now | undefined, still: number): Moment {
   const [moment, setMoment] = useState<Moment>({ place: still, breath: 0 });
@@ -44,19 +51,19 @@ export function useMoment(at: At | undefined, now: Now | undefined, still: numbe
     if (!at) return undefined;
     const quiet = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
     const startedAt = performance.now();
+    let drawnAt = 0;
     return onFrame(() => {
       const { now: last, readAt } = clock.current;
       const here = performance.now();
+      if (here - drawnAt < BETWEEN_MS) return;
+      drawnAt = here;
       const ms = last ? last.sinceMs + Math.min(LATE_MS, here - readAt) : here - startedAt;
-      const { place, breath } = at(ms, last);
-      if (quiet) {
-        return setMoment({ place: last ? Math.round(place) : keyAt(ms, still + 1), breath: 0 });
-      }
-      const fine = (x: number) => Math.round(x * 200) / 200;
+      const exact = at(ms, last);
+      const next = quiet
+        ? { place: last ? Math.round(exact.place) : keyAt(ms, still + 1), breath: 0 }
+        : { place: inSteps(exact.place, PLACES), breath: inSteps(exact.breath, BREATHS) };
       setMoment((before) =>
-        before.place === fine(place) && before.breath === fine(breath)
-          ? before
-          : { place: fine(place), breath: fine(breath) },
+        before.place === next.place && before.breath === next.breath ? before : next,
       );
     });
   }, [at, still]);

@@ -39,12 +39,12 @@ import { useNews } from './use-news';
 import { usePlace } from './use-place';
 import { longerWords, viewAt } from './view';
 
-/** What lies over the class: the first three hold it, the others let it go on. */
 /** The room may see this screen: a finding speaks of somebody here, and of nobody by name. */
 function unnamed(finding: PlacedFinding): PlacedFinding {
   return { ...finding, about: { ...finding.about, people: [] } };
 }
 
+/** What lies over the class: the first three hold it, the others let it go on. */
 type Over = 'finish' | 'stop-signs' | 'happened' | 'more' | 'keys' | undefined;
 
 /** A class from its first second to its last. */

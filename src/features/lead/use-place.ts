@@ -3,8 +3,8 @@ import { countInLeftMs, placeAt, type Lead } from '@/core/class';
 import { onFrame } from '@/platform/page';
 import { readClock, scoreOfLead, useAppDispatch } from '@/state';
 
-/** Finer steps than this are not seen. */
-const STEP_MS = 50;
+/** Finer steps than this are not seen in a count of seconds, and cost the class its time. */
+const STEP_MS = 100;
 
 export interface Place {
   readonly placeMs: number;
