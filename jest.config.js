@@ -1,5 +1,18 @@
 const aliases = { '^@/(.*)$': '<rootDir>/src/$1' };
 
+/** Into what Node runs, in a tenth of the time that Expo's own compiler takes. */
+const quick = (syntax) => [
+  '@swc/jest',
+  {
+    jsc: {
+      parser: { syntax, tsx: true, jsx: true },
+      target: 'es2022',
+      transform: { react: { runtime: 'automatic' } },
+    },
+    module: { type: 'commonjs' },
+  },
+];
+
 /** The core and what runs in Node need no DOM; the interface runs as jest-expo sets it up. */
 module.exports = {
   // Two cores are the least that the tests are run on.
@@ -14,15 +27,22 @@ module.exports = {
         '<rootDir>/server/**/*.test.ts',
         '<rootDir>/tools/**/*.test.ts',
       ],
-      transform: { '\\.[jt]sx?$': 'babel-jest' },
+      transform: { '\\.ts$': quick('typescript') },
       moduleNameMapper: aliases,
     },
     {
       displayName: 'interface',
       preset: 'jest-expo/web',
+      setupFiles: ['<rootDir>/jest.setup.js'],
+      transform: {
+        '^(?!.*node_modules).*\\.tsx?$': quick('typescript'),
+        // React Native's own packages are written in Flow.
+        'node_modules/(?!(@react-native|react-native)/).*\\.jsx?$': quick('ecmascript'),
+      },
       testMatch: ['<rootDir>/src/{design,features,platform,state,app}/**/*.test.{ts,tsx}'],
       moduleNameMapper: {
         ...aliases,
+        '^react-native$': 'react-native-web',
         '^lucide-react-native/icons/(.*)$':
           '<rootDir>/node_modules/lucide-react-native/dist/cjs/icons/$1.js',
       },
