@@ -37,10 +37,15 @@ test('the older-adult circle is built from nothing by keyboard alone', async ({ 
   await shipped(page);
   /** Tabs on until it has the focus; the way there is told by the count. */
   const tabTo = async (target: Locator, most: number) => {
+    let sought = await target.elementHandle();
     for (let i = 0; i < most; i++) {
-      if (await target.evaluate((own) => own.contains(document.activeElement)).catch(() => false))
-        return;
-      await page.keyboard.press('Tab');
+      const found = await sought?.evaluate((own) => {
+        if (!own.isConnected) return 'gone';
+        return own.contains(document.activeElement) ? 'here' : 'elsewhere';
+      });
+      if (found === 'here') return;
+      if (found === 'gone') sought = await target.elementHandle();
+      else await page.keyboard.press('Tab');
     }
     await expect(target).toBeFocused();
   };

@@ -263,12 +263,15 @@ function spareMs(draft: Draft, { setUp }: Scene, begins: boolean): number {
 /** Lines ahead of a set-up push its own words back, inside the same time. */
 function tellAhead(draft: Draft, scene: Scene, ahead: readonly Ahead[], begins: boolean): void {
   const cue = scene.setUp?.cues[0];
-  const fits = aheadMs(draft, ahead) <= spareMs(draft, scene, begins);
-  if (!cue || ahead.length === 0 || !fits) return;
-  const at = draft.lines.indexOf(cue);
-  giveBack(draft.taken, spanOf(draft, cue));
-  draft.lines.splice(at, 1);
-  let atMs = cue.atMs;
+  if (!cue || ahead.length === 0) return;
+  const own = spanOf(draft, cue);
+  const untilMs = own.untilMs + spareMs(draft, scene, begins);
+  giveBack(draft.taken, own);
+  const allMs = aheadMs(draft, ahead) + talk(draft, cue.text);
+  // What was said last may still be going on.
+  let atMs = firstFree(draft.taken, allMs, { fromMs: cue.atMs, untilMs });
+  if (atMs === undefined) return take(draft.taken, own);
+  draft.lines.splice(draft.lines.indexOf(cue), 1);
   for (const line of [...ahead, { ...cue }]) {
     draft.lines.push({ ...line, atMs });
     take(draft.taken, spanOf(draft, { ...line, atMs }));
