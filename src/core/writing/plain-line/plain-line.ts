@@ -47,13 +47,15 @@ const USUAL_WAY: Readonly<Record<GroupName, Leaning['way']>> = {
 const CONTACTS: readonly (readonly [RegExp, string])[] = [
   [/\beyes (?:closed|shut)\b/u, 'with eyes closed'],
   [/\bno hands\b|\bhands free\b/u, 'support none'],
-  [/\bfingertips?\b/u, 'support fingertips'],
-  [/\bone hand\b/u, 'support one hand'],
+  // Who stands up so pushes off with nothing.
+  [/(?<=\b(?:stands?|squats?)\b.*)\b(?:with )?arms (?:crossed|folded)\b/u, 'support none'],
+  [/\bfingertips?(?: only)?(?: support)?\b/u, 'support fingertips'],
+  [/\bone hand(?: only)?(?: support)?\b/u, 'support one hand'],
 ];
 
 /** Who holds on to something stands by it; that it is a chair does not seat them. */
 const HOLDS_ON =
-  /\b(?:(?:hold(?:ing)?(?: on)?(?: to)?|behind|hands? on) (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair(?: back)?|counter|rail|wall|worktop|table|sink)|with chair support|along (?:the |a )?wall)\b/u;
+  /\b(?:(?:hold(?:ing)?(?: on)?(?: to)?|behind|hands? on) (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair(?: back)?|counter|rail|wall|worktop|table|sink)|with chair support|(?:near|by|next to|facing) (?:the |a |your )?chair|(?:at|along|near|by|next to|facing) (?:the |a |your )?(?:wall|counter|rail|worktop|sink|table|bench|kitchen counter|corridor))\b/u;
 const GOES_WITHOUT_SAYING = /\boff the (?:floor|ground|mat)\b|\beyes open\b/u;
 
 /** Words that ask for a rest and for nothing else. */
@@ -81,7 +83,7 @@ export function readPlainLine(typed: string, setting: PlainSetting): PlainReadin
   const matches = movesMeant(catalogueFor(setting), name, leaning, MOST_CHOICES);
   const read = matches.flatMap((match) => {
     const clauses = contacts.map(([, clause]) => clause);
-    const choice = choiceOf(match.move, dose, name, clauses, setting);
+    const choice = choiceOf(match.move, dose, words, clauses, setting);
     return choice ? [{ ...match, ...choice }] : [];
   });
   const [first] = read;
@@ -118,7 +120,7 @@ function choiceOf(
   contacts: readonly string[],
   setting: PlainSetting,
 ): { readonly text: string; readonly kept: boolean } | undefined {
-  const amount = amountOf(dose, move, setting);
+  const amount = amountOf(dose, move, words, setting);
   const side =
     move.sides === 'each' && (dose.only ? `${dose.only} only` : dose.each && 'each side');
   const said = [amount, side, ...contacts].filter(
@@ -127,7 +129,11 @@ function choiceOf(
   const level = levelMeant(move, words);
   // So many to a side of what is done by the clock.
   const uncounted = amount?.startsWith('for ') && dose.bare !== undefined && dose.each;
-  const lost = (amount === undefined && saysAmount(dose)) || (dose.only && !side) || uncounted;
+  // A number of what moves is no time of a hold.
+  const moves =
+    dose.bare !== undefined && MOVES.test(words) && /^(?:hold|for) /u.test(amount ?? '');
+  const lost =
+    (amount === undefined && saysAmount(dose)) || (dose.only && !side) || uncounted || moves;
   const tries = [
     { clauses: level ? [...said, `level ${level}`] : said, kept: !lost },
     { clauses: said, kept: !lost },
@@ -147,29 +153,45 @@ function choiceOf(
 const saysAmount = ({ seconds, reps, breaths, bare, sets }: SaidDose) =>
   [seconds, reps, breaths, bare, sets].some((said) => said !== undefined);
 
+/** Words of what comes again and again. */
+const MOVES =
+  /\b(?:alternat(?:e|es|ing)|twists|turns|bends|reaches|raises|lifts|circles|swings|rotations)\b/u;
+
 /** An amount in the words of the move's own kind of dose; undefined where none is said that it takes. */
-function amountOf(dose: SaidDose, move: Move, { group }: Setting): string | undefined {
+function amountOf(
+  dose: SaidDose,
+  move: Move,
+  words: string,
+  { group }: Setting,
+): string | undefined {
   const { seconds, breaths, bare } = dose;
   const own = ownDose(move, group);
-  const sets = dose.sets !== undefined && dose.sets > 1 ? ` x${dose.sets}` : '';
+  // One way and then the other is twice what is said of one.
+  const times = (dose.sets ?? 1) * (dose.eachWay && move.sides === 'both' ? 2 : 1);
+  const sets = times > 1 ? ` x${times}` : '';
   const isHeld = own.kind === 'hold' || (dose.held && move.range.holdMs !== undefined);
   const timed = (s: number) => `${isHeld ? 'hold' : 'for'} ${s}s${sets}`;
   if (breaths !== undefined) return `${breaths} breaths${sets}`;
   if (seconds !== undefined) {
-    const times = dose.reps ?? dose.sets ?? 1;
-    if (dose.held && own.kind === 'reps' && times > 1) {
-      return `${times} reps${dose.reps === undefined ? '' : sets}, held ${seconds}s`;
+    const held = dose.reps ?? dose.sets ?? 1;
+    if (dose.held && own.kind === 'reps' && held > 1) {
+      return `${held} reps${dose.reps === undefined ? '' : sets}, held ${seconds}s`;
     }
+    // Ten times five seconds of what is counted: each of them is held.
+    const many = own.kind === 'reps' && seconds <= 15 && times > (move.range.sets?.[1] ?? times);
+    if (many && dose.reps === undefined) return `${times} reps, held ${seconds}s`;
     if (dose.reps === undefined) return timed(seconds);
     if (own.kind === 'hold') return sets ? undefined : `hold ${seconds}s x${dose.reps}`;
     // Reps that are each held so long.
     return `${dose.reps} reps${sets}, held ${seconds}s`;
   }
   const count = dose.reps ?? bare;
+  // Rounds of a breath are breaths.
+  if (count === undefined && own.kind === 'breaths' && dose.sets) return `${dose.sets} breaths`;
   if (count === undefined) return sets ? `${ownAmount(own)}${sets}` : undefined;
   if (own.kind === 'breaths') return `${count} breaths${sets}`;
   // A large number without a word is seconds of a hold and reps of what is counted.
-  const asTime = dose.reps === undefined && count >= 10;
+  const asTime = dose.reps === undefined && !dose.each && !MOVES.test(words) && count >= 10;
   if (own.kind === 'reps' || (move.range.reps && !asTime)) return `${count} reps${sets}`;
   if (bare !== undefined || count >= 10) return timed(count);
   return own.kind === 'hold' && !sets ? `${ownAmount(own)} x${count}` : undefined;
@@ -186,7 +208,7 @@ function levelMeant(move: Move, words: string): string | undefined {
   const typed = rootsOf(words);
   const named = new Set([move.name, ...move.otherNames].flatMap(rootsOf));
   const fits = move.levels.filter(({ name }) => {
-    const own = rootsOf(name).filter((root) => !named.has(root));
+    const own = rootsOf(name).filter((root) => !named.has(root) && root !== 'down');
     return own.length > 0 && own.every((root) => typed.includes(root));
   });
   return fits.length === 1 ? fits[0]?.name : undefined;

@@ -9,6 +9,8 @@ export interface SaidDose {
   /** A number without a word: of what the move is counted in. */
   readonly bare?: number;
   readonly each?: true;
+  /** So many one way and so many the other, and no side of a body. */
+  readonly eachWay?: true;
   readonly only?: Side;
   readonly held?: true;
 }
@@ -47,7 +49,7 @@ const NUMBER = Object.keys(NUMBERS)
 
 /** Numbers that are a part of a name, and stay: one leg, figure four, the eight that is walked. */
 const NAMED =
-  /\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4)\b|\bfigures? of (?:eight|8)\b|\ball[ -]fours\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\blook left and right\b|\bhover (?:and|&) hold\b/gu;
+  /\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4|eight|8)\b|\bfigures? of (?:eight|8)\b|\ball[ -](?:fours|4'?s)(?! ?x)\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\blook left and right\b|\bhover (?:and|&) hold\b/gu;
 
 /** Bullets, numbering and a time in front, which say nothing of the move. */
 const FRONT = /^\s*(?:[-*•·–>]+|\(?\d{1,2}[.)](?!\d))\s*/u;
@@ -57,11 +59,40 @@ const LIMB = '(?:side|leg|foot|feet|arm|hand|way|direction|hip|knee|ankle|should
 /** Stands for a name while numbers are looked for. */
 const markOf = (at: number) => `qq${'q'.repeat(at)}zq`;
 
+/** What is written short, and is no amount. */
+const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\ball 4'?s\b/gu, 'all fours'],
+  [/\bfwds?\b/gu, 'forward'],
+  [/\b(?:bwds?|bkwds?)\b/gu, 'backward'],
+  [/\bext\b/gu, 'extension'],
+  [/\bflex\b/gu, 'flexion'],
+  [/\brot\b/gu, 'rotation'],
+  [/\babd\b/gu, 'abduction'],
+  [/\balt\b/gu, 'alternate'],
+  [/\bhams\b/gu, 'hamstring'],
+  [/\bone (knee|leg|arm|foot|hand) (?:at a time|(?:and )?then the other)\b/gu, '$1 alternate'],
+];
+
+/** When in a class it comes, in front of what it is. */
+const WHEN =
+  /^\s*(?:warm(?:ing)?[ -]?up|cool(?:ing)?[ -]?down|(?:start|finish|end)(?: with)?)[:,-]? (?=\S+ \S)/u;
+
+/** One side, and the other after it. */
+const IN_TURN =
+  /\b(?:right|r)\b(?=.*\bthen (?:the |your )?(?:left|l)\b)|\b(?:left|l)\b(?=.*\bthen (?:the |your )?(?:right|r)\b)/u;
+
+/** The same of one side and of the other. */
+const TWICE = [
+  /\b(\d+ ?(?:s|secs?|seconds?|x|reps?)?) ?(?:l|left)\b[ ,&+]*(?:and )?\1 ?(?:r|right)\b/u,
+  /\b(?:left|right|l|r)\b( ?[^,;]*?\d[^,;]*?)[,;]? (?:and |then )?(?:left|right|l|r)\b\1/u,
+];
+
 /** Reads amounts out of a line as people write it, and leaves the rest. */
 export function readSaidDose(typed: string): SaidLine {
   const kept: string[] = [];
   let text = ` ${typed.toLowerCase().normalize('NFKC').replace(/[×✕]/gu, 'x').replace(/[’]/gu, "'").replace(/[–—]/gu, '-')} `;
-  text = text.replace(FRONT, ' ');
+  text = text.replace(FRONT, ' ').replace(WHEN, ' ');
+  for (const [short, long] of SHORT) text = text.replace(short, long);
   text = text.replace(NAMED, (name) => ` ${markOf(kept.push(name) - 1)} `);
   text = text
     .replace(/\bhalf a min(?:ute)?\b/gu, '30 s')
@@ -84,14 +115,32 @@ export function readSaidDose(typed: string): SaidLine {
     is();
     text = text.replace(pattern, ' ');
   };
+  // "Hold 5" is five seconds, whatever else is counted.
+  take(
+    /\b(?:hold|held|holding)(?: (?:it|each|for|this|about))* (\d+)\b(?! ?(?:-|to\b|x|:|breaths?|times|reps?|slow|deep|full|m\b|mins?\b|minutes?))(?: ?(?:seconds?|secs?|s)\b)?/u,
+    (s) => Object.assign(said, { seconds: s, held: true }),
+  );
   // Sides first: their numbers are none.
+  if (/\b(?:each|per|every|either|both)(?: single)? (?:ways?|directions?)\b/u.test(text))
+    said.eachWay = true;
   when(
     /\b(?:left|l)\s*(?:&|\+|\/|,|and|then)\s*(?:right|r)\b|\b(?:right|r)\s*(?:&|\+|\/|,|and|then)\s*(?:left|l)\b/gu,
     () => (said.each = true),
   );
+  // "10 s left 10 s right", and "left foot front 15 s, right foot front 15 s".
+  for (const twice of TWICE) {
+    text = text.replace(twice, (_, amount: string) => {
+      said.each = true;
+      return ` ${amount} `;
+    });
+  }
+  if (IN_TURN.test(text)) {
+    said.each = true;
+    text = text.replace(IN_TURN, ' ').replace(/\bthen (?:the |your )?(?:left|right|l|r)\b/u, ' ');
+  }
   when(
     new RegExp(
-      `\\b(?:on )?(?:each|per|every|either)(?: (?:single )?${LIMB})?\\b|\\/ ?${LIMB}\\b|\\b(?:a|p\\.?) ?side\\b|\\bboth (?:sides|ways|directions|legs)\\b|\\be\\/s\\b|\\bea\\b`,
+      `\\b(?:on )?(?:each|per|every|either)(?: (?:single )?${LIMB})?\\b|\\/ ?${LIMB}\\b|\\b(?:a|p\\.?) ?side\\b|\\bboth (?:sides|ways|directions|legs)\\b|\\be\\/s\\b|\\bea\\b\\.?(?: ${LIMB})?`,
       'gu',
     ),
     () => (said.each = true),
@@ -158,7 +207,7 @@ export function readSaidDose(typed: string): SaidLine {
   });
   take(/\b(\d+)(?: ?(?:-|to) ?\d+)?\b/u, (n) => {
     // "5, hold 5 s": so many, each held.
-    if (said.seconds !== undefined && /\bh[eo]ld/u.test(text)) said.reps ??= n;
+    if (said.seconds !== undefined && (said.held || /\bh[eo]ld/u.test(text))) said.reps ??= n;
     if (said.reps === undefined && said.seconds === undefined && said.breaths === undefined)
       said.bare = n;
   });

@@ -8,25 +8,25 @@ Belly breath, seated: abdominal breathing; tummy breathing; hands on belly breat
 Even rib breath: rib breathing; side rib breathing; ribcage breathing; lateral breathing; breathe into the ribs
 Arms-up breath: breathe arms up; reach up and breathe; arms up breathe in, arms down breathe out; raise arms and breathe; arms overhead with the breath; sun breath; sun breaths; arm raises with breath
 Breath in a seated turn: breathe in the twist
-Lying rest breath: lie on back and breathe; lie down and rest; lying breathing; final rest; relaxation lying; rest on the back; body scan; lie and breathe; lying relaxation; rest lying down
+Lying rest breath: savasana; shavasana; final relaxation; lie on back and breathe; lie down and rest; lying breathing; final rest; relaxation lying; rest on the back; body scan; lie and breathe; lying relaxation; rest lying down
 Pursed-lip breath: pursed lips breathing; blow out the candles; blow the candle; breathe out through pursed lips; long out breath
 Seated cat: cat cow; seated cat cow; chair cat cow; arch and round; round and arch the back; slump and sit tall; spine rolls; cat stretch; seated spine flex; curl and arch; pelvic rock seated
 Neck side tilt: neck stretch; neck side stretch; ear towards shoulder; side neck stretch; upper trap stretch; trap stretch; neck tilt; neck lateral flexion; tilt head to side
 Neck tilt side to side: neck side to side; head side to side; ear to shoulder by turns; neck tilts; head tilts; side neck bends
 Held neck tilt, hand resting: assisted neck stretch; neck tilt with hand
 Seated twist: twist; twists; spinal twist; chair twist; seated spinal twist; trunk rotation; trunk twist; torso twist; seated trunk rotation; seated torso twist; body turn; spine twist; chair rotation; turn to look behind; waist twist
-Seated march: chair marching; march in chair; march; marching; march and clap; seated marches; march feet; march arms and legs; seated marching with arms
+Seated march: march on the spot seated; seated march on the spot; march on the spot in the chair; chair marching; march in chair; march; marching; march and clap; seated marches; march feet; march arms and legs; seated marching with arms
 Leg extend and bend: leg extensions; leg extension; knee extensions; seated leg extension; leg straightening; straighten the leg; kick outs; kicks; leg kicks; seated kicks; quad extension; leg lifts straight; seated straight leg raise; seated leg raise; straight leg lifts; leg raises; laqs; laq; knee straightening; seated leg lifts
 Seated hamstring reach: hamstring stretch; hamstrings; hammy stretch; back of thigh stretch; reach for toes; toe touch seated; hamstring stretch one leg out; chair hamstring stretch; sitting hamstring stretch; back of leg stretch
 Seated figure four: figure four; figure 4 stretch; seated figure 4; piriformis stretch; glute stretch; seated pigeon; chair pigeon; pigeon; outer hip stretch; hip opener; ankle on knee stretch; ankle over knee; ankle on other knee; hip stretch seated; seated hip stretch; buttock stretch; crossed leg stretch
 Lift off the backrest: lean forward from the backrest; sit up from the back of the chair
 Scoot to the front: scoot forward; shuffle to the edge; bottom walk; bum walk; bottom shuffle; buttock walk; walk on the sitting bones; walk your bottom forward; sit bone walk; seat walk
 Lean over the feet: lean forward; nose over knees; forward lean; forward leans
-Sit to stand: sit to stands; sts; chair stands; stand ups; stand up sit down; sit stands; getting up from the chair; up and down from the chair; sit and stand; get up and sit down; stand from the chair; rise from the chair; sit too stand; sit down stand up; 5 times sit to stand; up downs; chair sit to stand
+Sit to stand: lean forward and stand up; lean and stand; sit to stands; sts; chair stands; stand ups; stand up sit down; sit stands; getting up from the chair; up and down from the chair; sit and stand; get up and sit down; stand from the chair; rise from the chair; sit too stand; sit down stand up; 5 times sit to stand; up downs; chair sit to stand
 Standing side bend: side bends; side reach; side reaches; lateral bend; lateral stretch; side stretch; reach over; standing side stretch; side bend standing; crescent; half moon; lateral flexion
 Marching: march in place; marching in place; walk on the spot; walking on the spot; on the spot march; knee march; marches; standing marching; march to music; jog march; step on the spot; stepping on the spot; walking in place; march and clap; stomp; stomp feet; stomp the feet; march and lift knees
 Tandem stance: tandem; tandem balance; heel toe stance; heel toe stand; heel to toe balance; stand heel to toe; one foot in front of the other; tightrope stand; full tandem; heel-to-toe balance
-One-leg stance: single leg stand; single leg stands; one leg stands; balance on one leg; one leg balance; single leg balance; stand on one foot; one foot balance; flamingo; flamingo stand; sls; single leg standing; one foot stand; stork; tree pose; tree; one legged stand; balance on one foot; standing on one leg
+One-leg stance: stand on leg; single leg stand; single leg stands; one leg stands; balance on one leg; one leg balance; single leg balance; stand on one foot; one foot balance; flamingo; flamingo stand; sls; single leg standing; one foot stand; stork; tree pose; tree; one legged stand; balance on one foot; standing on one leg
 Knee lift with press: knee lift and press; knee up arms up; knee lifts with arms overhead
 Bridge: bridges; bridging; glute bridges; hip bridges; hip lifts; pelvic lift; hip raises; bottom lifts; bum lifts; hip thrust; lift the hips; shoulder bridge; back bridge
 Open book: open books; book opening; book openings; thoracic rotations; side lying rotation; side lying twist; windmill side lying; thoracic opener
@@ -42,9 +42,9 @@ Plank: planks; high plank; full plank; straight arm plank
 Forearm plank: low plank; elbow plank; plank on elbows; plank on forearms; front plank on elbows
 Nod down and up: nods; nodding; look up and down; head nods; yes nods; chin up and down; head up and down; neck flexion and extension; neck up and down
 Chin to chest, hands resting: chin to chest; chin on chest; back of neck stretch; neck flexion stretch; neck stretch forward; drop chin to chest
-Head turn: head turns; look over shoulder; look over your shoulder; look over each shoulder; turn the head; neck turns; neck rotations; look side to side; head rotation; neck half circles; head rotations; no nods; shake the head slowly; look left and right
+Head turn: head turns side to side; turn the head from side to side; head turns; look over shoulder; look over your shoulder; look over each shoulder; turn the head; neck turns; neck rotations; look side to side; head rotation; neck half circles; head rotations; no nods; shake the head slowly; look left and right
 Chin tuck: chin tucks; chin retractions; tuck the chin; chin in; chin glides; neck retraction; pull chin back
-Slow jaw opening: jaw opening; open the jaw; jaw stretch; open mouth wide; jaw drops; yawn stretch
+Slow jaw opening: jaw release; jaw opening; open the jaw; jaw stretch; open mouth wide; jaw drops; yawn stretch
 Upper-back lean over the backrest: lean back over the chair; upper back extension; thoracic extension; thoracic extension over the chair; chair back bend; back bend over chair; backward lean over the chair; seated thoracic extension; seated back extension
 Shoulder slides up and down: shoulder shrugs; shrugs; shrug; shoulder lifts; shoulders to ears; shoulder raises; lift and drop shoulders; shoulders up and down; shoulder elevation; shrug and drop
 Shoulder rolls: shoulder roll; roll shoulders; roll the shoulders; shoulder circles; shoulders back; rolling shoulders; circle shoulders; shoulder rolls back; shoulder rolls forward; shoulder rolls backwards; backward shoulder rolls
@@ -78,9 +78,9 @@ Prone arm lift: prone arm lifts; arm lifts on the front; prone y; swimmers arms;
 Rock-back, hands together: rock back; rock backs; rocking back; rockbacks; all fours rock back; rock back to heels; quadruped rock
 Hands on the seat, long back: chair downward dog; half forward fold; half downward dog; flat back at the chair; table top stretch at chair; standing chair fold; flat back stretch; chair dog; puppy at the chair
 Knee hug: knee to chest; knees to chest one at a time; single knee hug; hug one knee; hug a knee; knee hugs; lying knee to chest; one knee to chest; knee to chest lying
-Both knees hug: both knees to chest; hug knees; hug the knees; hug both knees; knees into chest; double knee hug; knees to chest; hug knees to chest
+Both knees hug: lying on back knees to chest; knees to chest lying; both knees to chest; hug knees; hug the knees; hug both knees; knees into chest; double knee hug; knees to chest; hug knees to chest
 Rocking on the back: rock and roll; rocking; happy baby; rolling like a ball; rock on back; rock side to side on the back; massage the back
-Knee drops: knee rolls; knee rocks; knee drops side to side; knees side to side; lower trunk rotation; lower trunk rotations; lying trunk rotation; windscreen wipers; windshield wipers; ltr; knee rocking; knees from side to side; rock the knees; bent knee drops; bent knee rolls; lumbar rotation; lumbar rolls
+Knee drops: knee rolls side to side; roll knees side to side; knee rolls; knee rocks; knee drops side to side; knees side to side; lower trunk rotation; lower trunk rotations; lying trunk rotation; windscreen wipers; windshield wipers; ltr; knee rocking; knees from side to side; rock the knees; bent knee drops; bent knee rolls; lumbar rotation; lumbar rolls
 Wide-foot knee drops: wide windscreen wipers; wide knee drops; feet wide wipers; windscreen wipers feet wide
 Lying twist: lying spinal twist; supine spinal twist; reclined twist; spinal twist lying; twist lying down; lying rotation stretch
 Pelvic tilt: pelvic tilts; pelvis tilt; pelvis rocks; pelvic rocks; tilt the pelvis; flatten the back; back flattening; lying pelvic tilt; pelvic clock
@@ -102,7 +102,7 @@ Wide-leg reach: straddle stretch; wide leg forward fold; straddle; seated stradd
 Both-legs reach: seated forward fold; forward fold on the floor; sit and reach; long sitting reach; floor forward fold; toe touch on the floor; long sit hamstring stretch
 Knee falling outward: bent knee fallouts; bent knee fall outs; bkfo; knee fall outs; knee fallouts; knee openings; knee out and in lying; hip openers lying
 Ninety-ninety rock: 90/90; ninety ninety; 90 90 hips; 90-90 switches; hip switches; 90/90 hip stretch; shin box
-Split-stance hip stretch: standing hip flexor; hip flexor standing; standing lunge stretch; standing hip stretch; runner's stretch; split stance stretch; hip flexor at the chair; standing psoas stretch; static lunge
+Split-stance hip stretch: lunge stretch at the chair; standing hip flexor; hip flexor standing; standing lunge stretch; standing hip stretch; runner's stretch; split stance stretch; hip flexor at the chair; standing psoas stretch; static lunge
 Half off the seat hip stretch: seated hip flexor stretch; seated lunge; chair hip flexor stretch; seated hip flexor
 Bed-edge hip stretch: leg off the bed
 Standing front-thigh stretch: quad stretch holding on; quad stretch holding the chair; standing quad stretch holding the chair; quad stretch; quads; quads stretch; thigh stretch; front of thigh stretch; standing quad; standing quad stretch; quad stretch standing; heel to bottom; heel to bum stretch; foot to bottom; standing thigh stretch; quadriceps stretch; quadricep stretch
@@ -112,11 +112,11 @@ Seated forward rest: seated forward bend; forward bend; seated forward fold; for
 Seated knee to chest: knee to chest seated; seated knee hug; chair knee hug; hug the knee in the chair; pull knee to chest; seated knees to chest; chair knee to chest
 Seated knee hold and turn: seated knee cross stretch; cross leg twist; knee to opposite shoulder seated
 Foot-on-block fold: standing forward fold; standing hamstring stretch; hamstring stretch standing; toe touch standing; foot on step hamstring stretch
-Wall calf stretch: calf stretch; calves; calf stretches; calf stretch at the wall; standing calf stretch; gastroc; gastroc stretch; calf wall stretch; wall stretch calf; heel down stretch; runner's calf stretch; calf stretch straight leg
+Wall calf stretch: heel cord stretch; achilles stretch; calf stretch; calves; calf stretches; calf stretch at the wall; standing calf stretch; gastroc; gastroc stretch; calf wall stretch; wall stretch calf; heel down stretch; runner's calf stretch; calf stretch straight leg
 Bent-knee calf: soleus; soleus stretch; bent knee calf stretch; achilles stretch; calf stretch bent knee; lower calf
 Heel raises: heel raises at the chair; heel raises holding the chair; heel raises behind the chair; calf raises at the chair; calf raises holding the chair; calf raises; heel lifts; calf lifts; tip toes; tiptoes; tip toe raises; toe stands; up on toes; rise onto toes; raise the heels; on your toes; double heel raise; stand on tiptoe; go up on your toes; calf rises; heel raises standing; releve; releves; toe rises
 Toe raises: toe raise; toe lifts; lift toes; dorsiflexion; toes up; standing toe raises; heel rocks; shin lifts; standing toe lifts
-Ankle circles: ankle rolls; ankle rotations; foot circles; circle the ankles; ankle circle; feet circles; roll the ankles; ankles; rotate ankles; circle your feet; ankle circles both ways
+Ankle circles: ankle alphabet; foot alphabet; ankle rolls; ankle rotations; foot circles; circle the ankles; ankle circle; feet circles; roll the ankles; ankles; rotate ankles; circle your feet; ankle circles both ways
 Toe-heel walk, seated: toe heel walk; inch worm feet; walk toes and heels; caterpillar feet
 Heel slide along the shin: heel down shin; shin slides; run heel down the shin; coordination heel to shin
 Ankle tap to the other shin: shin taps; ankle taps
@@ -139,14 +139,14 @@ Side hinge: side crunch standing; hand down the leg side bend; oblique bend
 Straight-leg reach: hip extensions; leg extensions back; leg back; leg backs; back leg raise; back leg raises; back leg lifts; leg lifts back; standing hip extension; hip extension standing; rear leg raise; glute kickback; kickbacks; leg raises to the back; backward leg lift; back kicks; leg kicks back; arabesque
 Straight-leg lift, forward and back: leg swings; leg swing; swing the leg; front and back leg swings; leg swings front to back; straight leg raise standing; leg lift front; front leg raise; leg lifts front and back; pendulum leg
 Side leg raise at the chair: side leg raises; side leg lifts; side leg raise; hip abductions; leg out to the side; leg lifts to the side; leg raises to the side; lateral leg raise; lateral leg raises; standing side leg raise; standing hip abduction; abduction; leg abductions; side kicks; side leg lift; leg to side; sideways leg lifts; leg side lifts
-Standing heel curl: hamstring curls; leg curls; heel to bottom kicks; butt kicks; heel kicks; heel curls; standing hamstring curl; knee bends standing; heel flicks; bum kicks; bottom kicks; heel to bum; flick heels; hamstring curl standing; standing knee flexion
+Standing heel curl: hamstring curls at the chair; hamstring curls; leg curls; heel to bottom kicks; butt kicks; heel kicks; heel curls; standing hamstring curl; knee bends standing; heel flicks; bum kicks; bottom kicks; heel to bum; flick heels; hamstring curl standing; standing knee flexion
 Wall-held hollow: wall sit; wall sits; back to the wall; stand against the wall; wall posture; wall hold
 Seated band row: band rows; rows; row; rowing; seated rows; row with band; rows with band; band pulls; resistance band row; rowing with band; seated row
-Band pull-apart: band pull aparts; pull aparts; band pull; pull the band apart; pull apart; resistance band pull aparts; stretch the band; band chest pulls
+Band pull-apart: band chest expansion; band chest expand; band pull aparts; pull aparts; band pull; pull the band apart; pull apart; resistance band pull aparts; stretch the band; band chest pulls
 Bottle curl: bicep curls; biceps curls; arm curls; bicep curl; bottle curls; dumbbell curls; curls with bottles; curls; weights curls; arm curls with weights; curl with weights; water bottle curls
 Bottle press: shoulder press; overhead press; shoulder presses; overhead presses; press overhead; bottle presses; dumbbell press; weights overhead; arm press up; press up with weights; military press
 Ankle in and out: ankle inversion and eversion; ankle eversion; ankle inversion; tilt the feet; soles in and out; feet in and out; ankle tilts; windscreen wipers feet
-Pelvic floor squeeze and let go: pelvic floor; pelvic floor squeezes; pelvic floor lifts; pelvic floor exercises; pelvic floor contractions
+Pelvic floor squeeze and let go: kegels; kegel; pelvic floor; pelvic floor squeezes; pelvic floor lifts; pelvic floor exercises; pelvic floor contractions
 Seated buttock squeeze: buttock squeezes; glute squeezes; squeeze the buttocks; bottom squeezes; bum squeeze; glute sets; gluteal squeezes; butt squeezes; clench buttocks; bum clenches
 Heel slides: heel slide; slide the heel; knee bends lying; heel slides in bed
 Leg lifts, one at a time: leg lifts lying; tabletop leg lifts; lying march; lying marches; dead bug; lying knee lifts; supine march; supine marching; toe taps on the back; bent knee lifts lying
@@ -166,10 +166,10 @@ Side sway: sway; swaying; standing sway; ankle sways; sway forward and back; bod
 Hip circles at the chair: hip circles; circle the hips; hula hips; hula hoop; hula; hip rolls; hips round; standing hip circles; pelvic circles; hula hoop circles; hip rotations; hip sway; hip sways; hip wiggles
 Leg out and in: side taps; tap out and in; toe taps side; tap to the side; side toe taps; side tap; leg out and together
 Up, out, back and down: leg clock; clock taps; round the clock; clock reach; clock steps
-Heel-to-toe line walk: heel to toe walk; heel to toe walking; heel toe walk; heel-toe walk; heel-toe walking; tandem walking; tandem gait; walk heel to toe; walk a line; line walking; tightrope; tightrope walking; walk the line; heel to toe steps; balance walk; beam walk
+Heel-to-toe line walk: walk heel to toe along the counter; heel to toe walk; heel to toe walking; heel toe walk; heel-toe walk; heel-toe walking; tandem walking; tandem gait; walk heel to toe; walk a line; line walking; tightrope; tightrope walking; walk the line; heel to toe steps; balance walk; beam walk
 Sideways steps: side steps holding the chair; side steps holding on; side steps along the counter; side steps; sidesteps; side stepping; side step; sideways walking; sidestepping; sideways walk; lateral steps; step to the side; grapevine; grapevines; crab walk; side to side steps; step touch; step touches; step together; lateral walks; side shuffles; sidewalk; side steps with arms; step side to side; touch steps; box step; square step; step and touch
 Backward walk: walk backwards; backward walking; backwards walking; walking backwards; retro walk; backwards steps; step backwards; walk back
-Heel walk, toe walk: heel walks; toe walks; heel walking; toe walking; walk on heels; walk on toes; walking on tiptoes; tip toe walk; tiptoe walking; walk on tiptoes; heel walks and toe walks
+Heel walk, toe walk: walk on toes then heels; walk on tiptoes and heels; heel walks; toe walks; heel walking; toe walking; walk on heels; walk on toes; walking on tiptoes; tip toe walk; tiptoe walking; walk on tiptoes; heel walks and toe walks
 Figure of eight: figure eight walk; figure of 8; figure 8 walk; walk a figure of eight; figure of eights; figure eights; walk round two chairs
 Stop and go: stop and start walking; musical stops; freeze walk; walk and freeze; stop start; red light green light
 Turn round in small steps: turn around; turning; full turn; turn on the spot; 360 turn; turn in a circle; small step turns; turns on the spot; turn round
@@ -194,7 +194,7 @@ Desk and screen check: desk set up; workstation check; desk check; screen check;
 Wrist circles: wrist rolls; circle wrists; wrist rotations; roll the wrists; rotate wrists; hand circles; wrists; circle the wrists
 Wrist stretch: wrist stretches; forearm stretches; prayer stretch wrists; wrist flexor; wrist extensor stretch; wrist extension stretch; fingers back stretch; wrist flexion stretch; prayer hands stretch; pull fingers back
 Grip open and close: fist; fists; make a fist and open; make fists; fist and open; open and close hands; hand squeezes; squeeze hands; hands open and close; hand opens; grip squeezes; ball grip; fist pumps; open close fists; finger squeezes; squeeze and open hands; hand grips; grips; clench and open; fist clench; make a fist; hand clenches; finger flicks; open and close fists
-Finger glides: finger exercises; tendon glides; finger bends; finger stretches; tendon gliding; finger stretch; fingers; piano fingers; finger spreads; spread fingers; stretch the fingers
+Finger glides: hand stretches; hand stretch; finger exercises; tendon glides; finger bends; finger stretches; tendon gliding; finger stretch; fingers; piano fingers; finger spreads; spread fingers; stretch the fingers
 Thumb to tips: thumb to fingers; finger touches; touch thumb to each finger; thumb touches; thumb opposition; finger taps; finger to thumb; thumb to finger tips; thumb circles
 Forearm turn: forearm rotations; palm turns; palms up palms down; turn the palms; palm up palm down; pronation supination; forearm rotation; pronation and supination; turn palms up and down; turn hands over; wrist turns
 Seated weight shift: seated weight shifts; shift weight in the chair; weight shift in the chair; hip hikes seated; lean side to side; seated hip hikes; cheek to cheek; seated side to side; hip hike; rock side to side in chair
@@ -206,7 +206,7 @@ Reach back and lower slowly: slow sit down; slow sits; controlled sit down; lowe
 Foot forward, weight rock: rock forward and back standing; rocking steps; forward back weight shift; weight shift forward and back; front to back rock; rocking horse; forward and backward weight shift; staggered weight shift
 Car turn: getting in the car; car transfer; turn in the chair; get out of the car
 Chair to half kneel and back: get down to the floor at the chair; half kneel at a chair; chair to kneel; kneel down and up
-Side-lying to sitting: get up from lying; lying to sitting; side lying to sit; sit up from lying; side sit up; sit up from the side; sitting up from side lying
+Side-lying to sitting: roll onto side and sit up; get up from lying; lying to sitting; side lying to sit; sit up from lying; side sit up; sit up from the side; sitting up from side lying
 All-fours to standing at a chair: get up from the floor; get up off the floor; floor to stand; get up from the floor at a chair; floor transfer; getting up off the floor; floor to chair; up from the floor; backward chaining; rise from the floor; get up from the floor with a chair; getting up from the floor
 Crawl to the chair: crawling; crawl; crawl on hands and knees
 Hip shuffle on the floor: floor bottom walk; bottom shuffle floor; shuffle along the floor

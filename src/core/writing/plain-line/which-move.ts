@@ -6,7 +6,7 @@ import { SPOKEN_NAMES } from './spoken-names';
 
 /** Words that name nothing. */
 const FILLERS = new Set(
-  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat too against along w yr ur n u'.split(
+  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat too against along w yr ur n u x practice times'.split(
     ' ',
   ),
 );
@@ -37,6 +37,7 @@ const SAME: Readonly<Record<string, string>> = {
   lying: 'ly',
   biceps: 'bicep',
   balanc: 'stanc',
+  theraband: 'band',
 };
 
 /** Each word that may name something, with its root. */
@@ -74,6 +75,7 @@ const PLACES: readonly (readonly [RegExp, (level: Level) => boolean])[] = [
   [/\b(?:kneeling|all fours|hands and knees)\b/u, (one) => wayOf(one) === 'kneeling'],
   [/\bwall\b/u, (one) => one.from === 'stand-wall'],
 ];
+const LOW: ReadonlySet<string> = new Set(['lying', 'sitting-floor', 'kneeling']);
 const wayOf = ({ from }: Level) => position(onSide(from, 'left')).way;
 
 /** How much two words are the same: 1 for the same, 0 for no likeness. */
@@ -166,9 +168,12 @@ function typedIn(known: Known, root: string): Typed {
 /** How a thing is done, and not which: told as passed over, and no sign of another move. */
 const MANNER = new Set(
   rootsOf(
-    'forward forwards backward backwards back clockwise anticlockwise alternate alternating big small wide counter quick fast',
+    'forward forwards backward backwards back clockwise anticlockwise alternate alternating alternately big small wide counter quick fast',
   ),
 );
+
+/** What may be said of anything. */
+const IDLE = new Set(rootsOf('stretch exercise movement'));
 
 export const isManner = (word: string): boolean => rootsOf(word).every((root) => MANNER.has(root));
 
@@ -231,26 +236,30 @@ export function movesMeant(
     const place = places.reduce((sum, is) => sum + (move.levels.some(is) ? 0.08 : -0.25), 0);
     const isThere = places.length === 0 && wayOf(usualLevel(move)) === leaning.way;
     const way = isThere ? (leaning.known ? 0.3 : 0.06) : 0;
+    // Nobody who usually sits is put on the floor by a word that is said of a chair as well.
+    const down = !leaning.known && leaning.way === 'seated' && places.length === 0;
+    const low = down && LOW.has(wayOf(usualLevel(move))) ? -0.04 : 0;
     const sided = leaning.each && move.sides === 'both' ? -0.08 : 0;
-    return place + way + sided + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
+    return place + way + low + sided + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
   };
-  return [...best]
+  const ranked = [...best]
     .map(([move, score]) => ({ move, score: score + lean(move) }))
-    .sort((a, b) => b.score - a.score)
-    .slice(0, most)
-    .map(({ move, score }) => {
-      const named = [...(known.named.get(move) ?? [])];
-      const unknown = said.filter((_, i) => {
-        const word = typed[i];
-        return word && !named.some((root) => word.like.has(root)) && !isAbout(word, known, move);
-      });
-      return {
-        move,
-        score,
-        unknown: unknown.map(({ word }) => word),
-        saysOther: unknown.some(({ root }) => known.counts.has(root) && !MANNER.has(root)),
-      };
+    .sort((a, b) => b.score - a.score);
+  return ranked.slice(0, most).map(({ move, score }) => {
+    const named = [...(known.named.get(move) ?? [])];
+    const unknown = said.filter((_, i) => {
+      const word = typed[i];
+      return word && !named.some((root) => word.like.has(root)) && !isAbout(word, known, move);
     });
+    return {
+      move,
+      score,
+      unknown: unknown.map(({ word }) => word),
+      saysOther: unknown.some(
+        ({ root }) => known.counts.has(root) && !MANNER.has(root) && !IDLE.has(root),
+      ),
+    };
+  });
 }
 
 /** How far typed words and a name cover each other; words of levels and props count a quarter. */

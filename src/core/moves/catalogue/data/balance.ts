@@ -562,7 +562,7 @@ function walks(): readonly Move[] {
       regions: ['ankles-feet', 'hip-outer'],
       sides: 'both',
       dose: timed(30),
-      range: { timedMs: spanS(15, 90), sets: [1, 3] },
+      range: { timedMs: spanS(15, 90), reps: [4, 30], sets: [1, 3] },
       cues: says(
         words.setUp,
         words.go,
