@@ -1,4 +1,4 @@
-import { browserClock } from './clock';
+import { browserClock, isDueWithin } from './clock';
 
 class FakeWorker {
   static last: FakeWorker | undefined;
@@ -37,6 +37,21 @@ describe('the clock', () => {
     expect(woken).not.toHaveBeenCalled();
     await jest.advanceTimersByTimeAsync(2);
     expect(woken).toHaveBeenCalledTimes(1);
+  });
+
+  test('says whether a moment is near that is waited for, and no other', async () => {
+    const clock = browserClock();
+    const calledOff = new AbortController();
+    waiting(clock, clock.now() + 1000, new AbortController().signal);
+    waiting(clock, clock.now() + 2000, calledOff.signal);
+    expect(isDueWithin(60)).toBe(false);
+    await jest.advanceTimersByTimeAsync(950);
+    expect(isDueWithin(60)).toBe(true);
+    await jest.advanceTimersByTimeAsync(100);
+    expect(isDueWithin(60)).toBe(false);
+    calledOff.abort();
+    await jest.advanceTimersByTimeAsync(900);
+    expect(isDueWithin(60)).toBe(false);
   });
 
   test('wakes at once where the moment has passed', async () => {

@@ -12,6 +12,15 @@ export interface Clock {
 
 const BEAT_MS = 50;
 
+/** The moments that are waited for. */
+const due = new Set<{ readonly untilMs: number }>();
+
+/** Whether something that was waited for comes within so many milliseconds. */
+export function isDueWithin(ms: number): boolean {
+  const nowMs = performance.now();
+  return [...due].some(({ untilMs }) => untilMs > nowMs && untilMs - nowMs < ms);
+}
+
 /**
  * The browser's clock. Timers of a hidden page fire once a second or less, so a worker's beat wakes
  * those who wait as well; whichever comes first at or after the moment.
@@ -37,8 +46,10 @@ export function browserClock(): Clock {
     waitUntil: (untilMs, signal) =>
       new Promise((resolve) => {
         let timer: ReturnType<typeof setTimeout> | undefined;
+        const moment = { untilMs };
         const stop = () => {
           waiting.delete(check);
+          due.delete(moment);
           clearTimeout(timer);
         };
         const check = () => {
@@ -51,6 +62,7 @@ export function browserClock(): Clock {
         keepBeat();
         signal.addEventListener('abort', stop, { once: true });
         waiting.add(check);
+        due.add(moment);
         const sleep = () => {
           check();
           if (waiting.has(check))

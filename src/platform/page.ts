@@ -1,3 +1,5 @@
+import { isDueWithin } from './clock';
+
 /** Calls `leave` when the page is hidden or goes away: the last moment to save. */
 export function onPageLeave(leave: () => void): void {
   document.addEventListener('visibilitychange', () => {
@@ -55,10 +57,14 @@ export function onPastedLines(label: string, take: (text: string) => void): () =
   return () => document.removeEventListener('paste', paste);
 }
 
+/** So long before a sound nothing is drawn: a slow machine may still be drawing when it is due. */
+const STILL_MS = 60;
+
+/** Draws from frame to frame; returns the way to stop. */
 export function onFrame(draw: () => void): () => void {
   let frame = 0;
   const next = () => {
-    draw();
+    if (!isDueWithin(STILL_MS)) draw();
     frame = requestAnimationFrame(next);
   };
   frame = requestAnimationFrame(next);

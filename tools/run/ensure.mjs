@@ -43,8 +43,8 @@ export function ensurePackages() {
 }
 
 /** Beside other work, which goes on meanwhile. */
-export async function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
+export async function ensureChromium(path = CHROMIUM, name = 'chromium-headless-shell') {
+  if (existsSync(path)) return;
   console.log('Installing Chromium…');
   const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
@@ -60,5 +60,5 @@ export async function ensureChromium() {
     });
   };
   await apt('update', '-qq');
-  await apt('install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell');
+  await apt('install', '-y', '-qq', '--no-install-recommends', name);
 }
