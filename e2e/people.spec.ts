@@ -139,6 +139,18 @@ test('limits that are asked stand, never asked is not none, and an impossible ye
   await expect(page.getByRole('textbox', { name: 'Year of birth' })).toHaveValue('1950');
 });
 
+test('a name that is here already is told before it is added again', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'People', exact: true }).click();
+  const names = page.getByRole('textbox', { name: 'Names or initials, with commas between' });
+  await names.fill('ada fenn, Zadie Holt');
+  await expect(page.getByText(/^ada fenn is here already\. /)).toBeVisible();
+  await names.fill('Ada F., Zadie Holt');
+  await expect(page.getByText(/here already/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Add 2 people' }).click();
+  await expect(page.getByText('Zadie Holt')).toBeVisible();
+});
+
 test('a stance is timed on both sides, and nonsense is refused', async ({ page }) => {
   await openDemo(page);
   await openPerson(page, 'Ada Fenn');

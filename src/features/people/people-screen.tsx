@@ -110,10 +110,14 @@ export function AddPeople({
   readonly groups: readonly { readonly id: GroupId; readonly name: string }[];
   readonly into?: GroupId;
 }) {
+  const t = useTokens();
   const dispatch = useAppDispatch();
+  const people = useAppSelector((state) => state.people);
   const [typed, setTyped] = useState('');
   const [chosen, setChosen] = useState<GroupId | 'none'>();
   const names = namesIn(typed);
+  const here = new Set(Object.values(people).map(({ name }) => name.toLowerCase()));
+  const again = names.filter((name) => here.has(name.toLowerCase()));
   const target = into ?? chosen ?? groups[0]?.id ?? 'none';
   const add = () => {
     names.forEach((name) => dispatch(addPerson(name, target === 'none' ? undefined : target)));
@@ -128,6 +132,11 @@ export function AddPeople({
         onChangeText={setTyped}
         onSubmitEditing={add}
       />
+      {again.length > 0 && (
+        <Text role="alert" variant="bodyMedium" style={{ color: t.clay }}>
+          {PEOPLE.hereAlready(again)}
+        </Text>
+      )}
       {!into && groups.length > 0 && names.length > 0 && (
         <Choices
           label={PEOPLE.into}

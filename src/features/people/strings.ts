@@ -1,3 +1,5 @@
+const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
 export const PEOPLE = {
   title: 'People',
   groups: 'Groups',
@@ -8,6 +10,8 @@ export const PEOPLE = {
   newGroup: 'Name of a new group',
   addGroup: 'Add the group',
   newPeople: 'Names or initials, with commas between',
+  hereAlready: (names: readonly string[]) =>
+    `${LIST.format(names)} ${names.length > 1 ? 'are' : 'is'} here already. Who comes to two groups is put into the second on their own page; somebody else needs another name or an initial.`,
   addPeople: (n: number) => (n > 1 ? `Add ${n} people` : 'Add'),
   into: 'Into which group',
   noneOfThem: 'No group yet',
