@@ -6,11 +6,11 @@ const CLASSES = [
   ['older, on a phone on its side', 'Thursday chair circle', 844, 390],
   ['chair users, on a wall', 'Wharf wheels', 1920, 1080],
 ] as const;
-const STEP_MS = 9000;
+const STEP_MS = 5000;
 
 for (const [name, title, width, height] of CLASSES) {
   test(`led whole: ${name}`, async ({ page }) => {
-    // A whole class, looked at every nine seconds of it.
+    // A whole class, looked at every five seconds of it.
     test.slow();
     await page.setViewportSize({ width, height });
     await page.clock.install({ time: new Date('2026-03-05T10:00:00') });
