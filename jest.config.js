@@ -13,14 +13,27 @@ const quick = (syntax) => [
   },
 ];
 
+/** Known to each module by itself: looked up through the sandbox, the arithmetic takes twice as long. */
+const sandboxInjectedGlobals = [
+  'Array',
+  'JSON',
+  'Map',
+  'Math',
+  'Number',
+  'Object',
+  'Set',
+  'WeakMap',
+];
+
 /** The core and what runs in Node need no DOM; the interface runs as jest-expo sets it up. */
 module.exports = {
   // Two cores are the least that the tests are run on.
-  maxWorkers: 2,
+  maxWorkers: 3,
   projects: [
     {
       displayName: 'core',
       testEnvironment: 'node',
+      sandboxInjectedGlobals,
       testMatch: [
         '<rootDir>/src/core/**/*.test.ts',
         '<rootDir>/src/words/**/*.test.ts',
@@ -33,6 +46,7 @@ module.exports = {
     {
       displayName: 'interface',
       preset: 'jest-expo/web',
+      sandboxInjectedGlobals,
       setupFiles: ['<rootDir>/jest.setup.js'],
       transform: {
         '^(?!.*node_modules).*\\.tsx?$': quick('typescript'),

@@ -56,10 +56,17 @@ test('the older-adult circle is built from nothing by keyboard alone', async ({ 
   /** Tab comes to the rows once; the arrows go through them. */
   const toRow = async (name: RegExp) => {
     await tabTo(page.locator('[data-strand-row][tabindex="0"]'), 60);
-    await page.keyboard.press('Home');
+    // On a slow machine the focus comes a moment after the key.
+    const moved = async (key: string) => {
+      await page.keyboard.press(key);
+      await page.evaluate(
+        () => new Promise((done) => requestAnimationFrame(() => setTimeout(done))),
+      );
+    };
+    await moved('Home');
     for (let i = 0; i < 20; i++) {
       if (name.test((await page.locator(':focus').getAttribute('aria-label')) ?? '')) return;
-      await page.keyboard.press('ArrowDown');
+      await moved('ArrowDown');
     }
     await expect(row(page, name)).toBeFocused();
   };

@@ -180,6 +180,21 @@ test('a stance is timed on both sides, and nonsense is refused', async ({ page }
   await expect(page.getByText('No trend from fewer than three readings.').first()).toBeVisible();
 });
 
+test('whole seconds of the watch stand in the field as it shows them', async ({ page }) => {
+  await page.clock.install();
+  await openDemo(page);
+  await openPerson(page, 'Ada Fenn');
+  await fold(page, 'Measures').click();
+  await page.getByRole('button', { name: 'Measure', exact: true }).click();
+  await fold(page, 'What').click();
+  await page.getByRole('radio', { name: 'Heel to toe', exact: true }).click();
+  await page.clock.pauseAt(Date.now() + 60_000);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.clock.runFor(2000);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('textbox', { name: 'Left, s', exact: true })).toHaveValue('2.0');
+});
+
 test('somebody is taken out wholly, and their name is nowhere', async ({ page }) => {
   await openDemo(page);
   await openPerson(page, 'Ada Fenn');

@@ -13,6 +13,7 @@ const PLANTED = [
   ['src/core/moves/planted-up.ts', "import '@/core/people';\n", 'src-core-moves-imports-only'],
   ['src/state/planted.ts', "import '@/features/routines';\n", 'src-state-imports-only'],
   ['src/design/planted.ts', "import '@/state';\n", 'src-design-imports-only'],
+  ['src/features/today/planted.ts', "import '@/core/moves';\n", 'first-screen-stays-small'],
   ['server/planted.ts', "import '../src/core/common';\n", 'server-imports-only'],
 ] as const;
 
@@ -29,7 +30,9 @@ describe('the layers', () => {
     for (const [file, text] of PLANTED) writeFileSync(join(copy, file), text);
     const files = PLANTED.map(([file]) => file);
     const depcruise = join(root, 'node_modules/.bin/depcruise');
-    said = spawnSync(depcruise, [...files, '--config', CONFIG], {
+    // What the planted ones import is held to its own layer by the check itself.
+    const unfollowed = ['--do-not-follow', '^(?!.*planted)'];
+    said = spawnSync(depcruise, [...files, '--config', CONFIG, ...unfollowed], {
       cwd: copy,
       encoding: 'utf8',
     }).stdout;

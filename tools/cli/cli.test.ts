@@ -4,11 +4,13 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ownLike } from '@/core/testing';
 import { writeMovesFile } from '@/core/writing';
+import { willow as run } from './willow';
 
 const folder = mkdtempSync(join(tmpdir(), 'willow-cli-'));
 const launcher = join(__dirname, '../run/willow.mjs');
 
-function willow(args: readonly string[], input = '') {
+/** As it is typed: another process, with what is piped into it. */
+function launched(args: readonly string[], input = '') {
   const { status, stdout, stderr } = spawnSync(process.execPath, [launcher, ...args], {
     input,
     encoding: 'utf8',
@@ -16,11 +18,23 @@ function willow(args: readonly string[], input = '') {
   return { status, stdout, stderr };
 }
 
+/** The same in this process, with what would be piped in as a file. */
+function willow(args: readonly string[], input = '') {
+  const piped = join(folder, 'piped');
+  writeFileSync(piped, input);
+  let [stdout, stderr] = ['', ''];
+  const status = run(
+    args.map((arg) => (arg === '-' ? piped : arg)),
+    { out: (text) => (stdout += text), err: (text) => (stderr += text) },
+  );
+  return { status, stdout, stderr };
+}
+
 const TEXT = 'group: desk\nSeated figure four: hold 30s, each side\n';
 
 describe('the command line', () => {
   test('time prints the score as JSON, with lines', () => {
-    const { status, stdout } = willow(['time', '-', '--json'], TEXT);
+    const { status, stdout } = launched(['time', '-', '--json'], TEXT);
     expect(status).toBe(0);
     const { totalMs, segments, problems } = JSON.parse(stdout);
     expect(totalMs).toBe(75_000);
@@ -38,7 +52,7 @@ describe('the command line', () => {
   });
 
   test('a problem names its place on standard error, and the rest is still there', () => {
-    const { status, stdout, stderr } = willow(['time', '-', '--json'], `${TEXT}Seated twits\n`);
+    const { status, stdout, stderr } = launched(['time', '-', '--json'], `${TEXT}Seated twits\n`);
     expect(status).toBe(2);
     expect(stderr).toMatch(/^3:1: No move is called “Seated twits”; it could be: Seated twist/);
     expect(JSON.parse(stdout).totalMs).toBe(75_000);
@@ -46,8 +60,8 @@ describe('the command line', () => {
   });
 
   test('text to JSON to text comes back the same', () => {
-    const json = willow(['convert', '--to', 'json', '-'], TEXT).stdout;
-    const text = willow(['convert', '--to', 'text', '-'], json).stdout;
+    const json = launched(['convert', '--to', 'json', '-'], TEXT).stdout;
+    const text = launched(['convert', '--to', 'text', '-'], json).stdout;
     expect(text).toBe(
       'title: Untitled routine\ngroup: desk\n\n[main]\nSeated figure four: hold 30s, each side\n',
     );

@@ -5,7 +5,7 @@ import { ensureChromium, ensurePackages, must, quietEnv, root } from './ensure.m
 /** With windows: only there is a page hidden by another. */
 const CHROMIUM = '/usr/bin/chromium';
 
-ensurePackages();
+await ensurePackages();
 await ensureChromium(CHROMIUM, 'chromium');
 const { build } = await import('./build.mjs');
 const { bundle } = await import('./bundle.mjs');

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { ensurePackages, root } from './ensure.mjs';
 
-ensurePackages();
+await ensurePackages();
 const { build } = await import('./build.mjs');
 await build();
 await import(pathToFileURL(join(root, 'dist/server/main.mjs')).href);

@@ -31,18 +31,30 @@ export function must(command, args, options = {}) {
   if (result.status !== 0) process.exit(result.status ?? 1);
 }
 
-export function ensurePackages() {
+/** The same beside other work, which goes on meanwhile. */
+function mustBeside(command, args, options = {}) {
+  return new Promise((done) => {
+    const child = spawn(command, args, { cwd: root, env: quietEnv, ...options });
+    child.on('error', ({ message }) => {
+      console.error(`${command} could not be started: ${message}`);
+      process.exit(1);
+    });
+    child.on('close', (status) => (status === 0 ? done() : process.exit(status ?? 1)));
+  });
+}
+
+export async function ensurePackages() {
   const lock = createHash('sha256')
     .update(readFileSync(join(root, 'package-lock.json')))
     .digest('hex');
   const mark = join(root, 'node_modules/.installed-lock');
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
   console.log('Installing packages…');
-  must('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  const quiet = ['--no-audit', '--no-fund', '--loglevel=error'];
+  await mustBeside('npm', ['ci', ...quiet], { stdio: 'inherit' });
   writeFileSync(mark, lock);
 }
 
-/** Beside other work, which goes on meanwhile. */
 export async function ensureChromium(path = CHROMIUM, name = 'chromium-headless-shell') {
   if (existsSync(path)) return;
   console.log('Installing Chromium…');
@@ -50,14 +62,7 @@ export async function ensureChromium(path = CHROMIUM, name = 'chromium-headless-
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   const apt = (...args) => {
     const [command, ...rest] = [...sudo, 'apt-get', ...args];
-    return new Promise((done) => {
-      const child = spawn(command, rest, { env, stdio: ['ignore', 'ignore', 'inherit'] });
-      child.on('error', ({ message }) => {
-        console.error(`${command} could not be started: ${message}`);
-        process.exit(1);
-      });
-      child.on('close', (status) => (status === 0 ? done() : process.exit(status ?? 1)));
-    });
+    return mustBeside(command, rest, { env, stdio: ['ignore', 'ignore', 'inherit'] });
   };
   await apt('update', '-qq');
   await apt('install', '-y', '-qq', '--no-install-recommends', name);

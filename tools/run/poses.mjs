@@ -2,7 +2,7 @@
 import { join } from 'node:path';
 import { ensureChromium, ensurePackages, must, root } from './ensure.mjs';
 
-ensurePackages();
+await ensurePackages();
 await ensureChromium();
 const { bundle } = await import('./bundle.mjs');
 await bundle('poses');

@@ -229,7 +229,8 @@ function Panel({
     least: 15,
   });
   const small = Math.max(15, Math.min(near, height * 0.13));
-  const rest = height - headSize * 1.15 - 8;
+  // While a window is being made smaller there can be less than the heading takes.
+  const rest = Math.max(0, height - headSize * 1.15 - 8);
   const text = (sub === '' ? 0 : small * 1.25) + (under === '' ? 0 : small * 1.25);
   const leaf =
     filled === undefined

@@ -299,6 +299,7 @@ function Numbers({
       key={key}
       label={label}
       value={taken[key]}
+      digits={unit === 's' ? 1 : 0}
       onValue={(value) => {
         const { [key]: _, ...rest } = taken;
         onTaken(value === undefined ? rest : { ...rest, [key]: value });
@@ -317,14 +318,17 @@ function Numbers({
 function NumberField({
   label,
   value,
+  digits,
   onValue,
 }: {
   readonly label: string;
   readonly value: number | undefined;
+  /** Behind the point, of what was measured; what is typed stays as it is. */
+  readonly digits: number;
   readonly onValue: (value: number | undefined) => void;
 }) {
   const [typed, setTyped] = useState<{ text: string; of: number | undefined }>();
-  const shown = typed && typed.of === value ? typed.text : value === undefined ? '' : String(value);
+  const shown = typed && typed.of === value ? typed.text : (value?.toFixed(digits) ?? '');
   return (
     <Field
       label={label}

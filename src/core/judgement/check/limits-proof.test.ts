@@ -108,18 +108,17 @@ function grouped<T extends { readonly lane: string }>(all: readonly T[]): Map<st
 describe('whoever cannot do what is written', () => {
   test.each(LIMITS)('is sent to nothing that is out with %s', (limit) => {
     const bars = barsOf(effectsOf([{ limit }]));
-    for (const lane of LANE_NAMES) {
-      for (const move of SHIPPED.moves) {
+    const sent = LANE_NAMES.flatMap((lane) =>
+      SHIPPED.moves.flatMap((move) => {
         const wish = { catalogue: SHIPPED, move, group: 'older' as const };
         const { move: instead, level, reason } = resolveInLane(lane, wish, bars);
-        if (!instead || !level || reason === 'as-written') continue;
-        expect([instead.name, level.name, clearOf(bars, level, level.support)]).toEqual([
-          instead.name,
-          level.name,
-          true,
-        ]);
-        expect(level.notFor ?? []).not.toContain('older');
-      }
-    }
+        return instead && level && reason !== 'as-written' ? [{ lane, instead, level }] : [];
+      }),
+    );
+    const wrong = sent.filter(
+      ({ level }) => !clearOf(bars, level, level.support) || level.notFor?.includes('older'),
+    );
+    expect(wrong.map(({ lane, instead, level }) => [lane, instead.name, level.name])).toEqual([]);
+    expect(sent.length).toBeGreaterThan(0);
   });
 });

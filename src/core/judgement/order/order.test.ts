@@ -14,8 +14,9 @@ const wish = { part: GROUP_ALONE, phrases: plainPhrases };
 const see = (routine: Routine) =>
   seeRoutine(routine, GROUP_ALONE, compile(routine, GROUP_ALONE, plainPhrases));
 const costOf = (routine: Routine): OrderCost => {
-  const moving = scoreMovingCost(see(routine).score);
-  const broken = brokenIn(see(routine));
+  const seen = see(routine);
+  const moving = scoreMovingCost(seen.score);
+  const broken = brokenIn(seen);
   return {
     ...moving,
     broken,

@@ -34,6 +34,11 @@ describe('lines as people write them', () => {
     ['3x10', { sets: 3, reps: 10 }],
     ['10 x 3', { sets: 3, reps: 10 }],
     ['8 reps x2', { reps: 8, sets: 2 }],
+    ['8 steps x 2', { reps: 8, sets: 2 }],
+    ['2 x 10 steps', { sets: 2, reps: 10 }],
+    ['5/direction', { bare: 5, each: true, eachWay: true }],
+    ['6 fwd 6 back', { bare: 6, each: true, eachWay: true }],
+    ['2 x 12 reps', { sets: 2, reps: 12 }],
     ['3 sets of 30 seconds', { sets: 3, seconds: 30 }],
     ['30s x 2 each leg', { seconds: 30, sets: 2, each: true }],
     ['half a minute', { seconds: 30 }],
@@ -71,6 +76,10 @@ describe('lines as people write them', () => {
       'hoovering the carpet',
       'xyzzy 10',
       'kayak rolls in the river 5',
+      'headstand 30s',
+      'mountain climbers 20s',
+      'lion’s breath 3',
+      'pick apples 10',
       'read the register',
     ]) {
       expect(readPlainLine(typed, { group: 'older' }).sure).toBe(false);
@@ -122,6 +131,57 @@ describe('lines as people write them', () => {
     expect(readPlainLine('10 shoulder rolls to harbour bells', { group: 'older' }).unknown).toEqual(
       ['harbour', 'bells'],
     );
+  });
+
+  test.each([
+    ['bridge with ball squeeze 10', 'Bridge: 10 reps', ['ball', 'squeeze']],
+    ['march with arm circles 1 min', 'Marching: for 1:00', ['arm', 'circles']],
+    [
+      'stand on one leg while brushing teeth 10s',
+      'One-leg stance: hold 10s',
+      ['brushing', 'teeth'],
+    ],
+  ])('%s: what it would be done with is passed over, and told', (typed, text, passed) => {
+    expect(readTypedLine(typed, { group: 'older' })).toMatchObject({ text, passed });
+  });
+
+  test.each([
+    ['heel raises with one hand on the chair 10', 'Heel raises: 10 reps, support one hand'],
+    ['toe raises holding chair 10', 'Toe raises: 10 reps, level standing and held'],
+    [
+      'downward dog at the wall 5 breaths',
+      'Hips high, knees soft: 5 breaths, level hands on the seat',
+    ],
+  ])('%s: where people stand and hold on is kept', (typed, text) => {
+    expect(readTypedLine(typed, { group: 'older' }).text).toBe(text);
+  });
+
+  test.each([
+    ['knuckles up 8 times', 'so many holds that nobody would do them'],
+    ['final stretch 1 min', 'no move is meant'],
+    ['touch your toes 5', 'fewer seconds than it is held'],
+    ['lunges 8 each leg holding chair', 'reps, of what is held'],
+    ['plank in the chair 20s', 'it is never done there'],
+    ['sit to stand with counter support 6', 'what hands hold on to would be lost'],
+  ])('%s is not taken: %s', (typed) => {
+    expect(readTypedLine(typed, { group: 'older' }).text).toBe('');
+  });
+
+  test('who gets up off the floor does not get up from a chair', () => {
+    const { text } = readTypedLine('get up off the floor practice 2', { group: 'older' });
+    expect(text).not.toMatch(/^Sit to stand/);
+  });
+
+  test('a place is where it is done, and nothing that it asks for', () => {
+    const { text } = readTypedLine('Hip abduction standing 10 each side', { group: 'older' });
+    expect(text).toBe('Side leg raise at the chair: 10 reps, each side');
+  });
+
+  test('a part of a name that people call another move is that one', () => {
+    expect(readTypedLine('forward fold 30s', { group: 'older' }).text).toMatch(
+      /^Seated forward rest/,
+    );
+    expect(readTypedLine('cat cow 8', { group: 'older' }).text).toMatch(/^All-fours cat/);
   });
 
   test('of two that fit, where people are decides', () => {

@@ -1,9 +1,17 @@
 import { position, type PositionId } from '@/core/body';
 import { itemIdSchema, type GroupName } from '@/core/common';
-import { ownDose, type Dose, type Move } from '@/core/moves';
+import { ownDose, usualLevel, type Dose, type Level, type Move } from '@/core/moves';
 import { catalogueFor, readAddingLine, writeItem, type Setting } from '@/core/routine';
 import { readSaidDose, type SaidDose } from './said-dose';
-import { areGeneral, isManner, movesMeant, rootsOf, type Leaning } from './which-move';
+import {
+  areGeneral,
+  isManner,
+  movesMeant,
+  rootsOf,
+  wordsOf,
+  type Leaning,
+  type Match,
+} from './which-move';
 
 export interface PlainChoice {
   readonly move: Move;
@@ -43,30 +51,51 @@ const USUAL_WAY: Readonly<Record<GroupName, Leaning['way']>> = {
   standing: 'standing',
 };
 
+const ON_IT =
+  '(?: on (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair|counter|rail|wall|table))?';
+
 /** What a line may say of hands and eyes, as clauses. */
 const CONTACTS: readonly (readonly [RegExp, string])[] = [
   [/\beyes (?:closed|shut)\b/u, 'with eyes closed'],
   [/\bno hands\b|\bhands free\b/u, 'support none'],
   // Who stands up so pushes off with nothing.
   [/(?<=\b(?:stands?|squats?)\b.*)\b(?:with )?arms (?:crossed|folded)\b/u, 'support none'],
-  [/\bfingertips?(?: only)?(?: support)?\b/u, 'support fingertips'],
-  [/\bone hand(?: only)?(?: support)?\b/u, 'support one hand'],
+  [new RegExp(`\\bfingertips?(?: only)?(?: support)?${ON_IT}\\b`, 'u'), 'support fingertips'],
+  [new RegExp(`\\b(?:one|1) hand(?: only)?(?: support)?${ON_IT}\\b`, 'u'), 'support one hand'],
 ];
 
 /** Who holds on to something stands by it; that it is a chair does not seat them. */
 const HOLDS_ON =
   /\b(?:(?:hold(?:ing)?(?: on)?(?: to)?|behind|hands? on) (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair(?: back)?|counter|rail|wall|worktop|table|sink)|with chair support|(?:near|by|next to|facing) (?:the |a |your )?chair|(?:at|along|near|by|next to|facing) (?:the |a |your )?(?:wall|counter|rail|worktop|sink|table|bench|kitchen counter|corridor))\b/u;
-const GOES_WITHOUT_SAYING = /\boff the (?:floor|ground|mat)\b|\beyes open\b/u;
+const GOES_WITHOUT_SAYING =
+  /(?<!\bup )\boff the (?:floor|ground|mat)\b|\beyes open\b|\balternat(?:e|ing) (?:legs|arms|sides|feet|hands)\b|\bpause at (?:the )?(?:top|end|bottom)\b|\barms bent\b|\b(?:feet|foot|heels?|toes) (?:flat )?(?:on|to) (?:the )?(?:floor|ground)\b|(?<=\b(?:march|walk|step|jog)\w*\b.*)\b(?:with )?(?:arms? swing(?:s|ing)?|swing(?:ing)? (?:the |your )?arms?)\b/u;
 
 /** Words that ask for a rest and for nothing else. */
 const REST =
-  /^(?:(?:short|water|drink|little|quick|a) )*(?:rest|pause|break|breather|drink)s?(?: (?:for|and|break|drink|now))*$/u;
+  /^(?:(?:short|water|drink|little|quick|a) )*(?:rest|pause|break|breather|drink|water)s?(?: (?:for|and|break|drink|now|a|have|some|sips?|of|water))*$/u;
+
+/** What a move is done with stands behind it. */
+const WITH = / (?:with|w|while|using) /u;
 
 /** Reads a line in any order of words, with numbers and sides in every usual way. */
 export function readPlainLine(typed: string, setting: PlainSetting): PlainReading {
   const { dose, words } = readSaidDose(typed);
   if (words === '' || REST.test(words))
     return { choices: [], sure: false, unknown: [], onlyManner: false };
+  const whole = readWords(words, dose, setting);
+  const [head = '', ...tail] = words.split(WITH);
+  if (whole.sure || tail.length === 0) return whole;
+  // The move is clear, and what it would be done with is not: it is taken without, and told.
+  const plain = readWords(head, dose, setting);
+  const said = tail.join(' ');
+  const passed = wordsOf(said).map(({ word }) => word);
+  // What hands hold on to is never passed over.
+  const holds = /\b(?:support|hands?|fingertips?|counter|rail|wall|eyes)\b/u.test(said);
+  if (!plain.sure || plain.unknown.length > 0 || holds || passed.length === 0) return whole;
+  return { ...plain, unknown: passed };
+}
+
+function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainReading {
   const held = HOLDS_ON.test(words);
   const contacts = CONTACTS.filter(([said]) => said.test(words));
   const name = contacts
@@ -78,12 +107,13 @@ export function readPlainLine(typed: string, setting: PlainSetting): PlainReadin
     each: dose.each === true,
     way: held ? 'standing' : way,
     known: held || setting.at !== undefined,
+    held,
     kind: kindSaid(dose),
   } as const;
   const matches = movesMeant(catalogueFor(setting), name, leaning, MOST_CHOICES);
   const read = matches.flatMap((match) => {
     const clauses = contacts.map(([, clause]) => clause);
-    const choice = choiceOf(match.move, dose, words, clauses, setting);
+    const choice = choiceOf(match, dose, words, clauses, setting);
     return choice ? [{ ...match, ...choice }] : [];
   });
   const [first] = read;
@@ -93,7 +123,13 @@ export function readPlainLine(typed: string, setting: PlainSetting): PlainReadin
   const isWhole = hasDose || rootsOf(name).length > 1;
   return {
     choices: read.map(({ move, text }) => ({ move, text })),
-    sure: first !== undefined && isWhole && first.kept && !first.saysOther && first.score >= bar,
+    sure:
+      first !== undefined &&
+      isWhole &&
+      first.kept &&
+      !first.saysOther &&
+      first.levels.length > 0 &&
+      first.score >= bar,
     unknown: first?.unknown ?? [],
     onlyManner: first?.unknown.every(isManner) ?? false,
   };
@@ -114,7 +150,7 @@ function kindSaid({ reps, breaths, seconds, held }: SaidDose): Leaning['kind'] {
 
 /** The strict line of a move, and whether all that was said of amount, side and contact is in it. */
 function choiceOf(
-  move: Move,
+  { move, levels }: Match,
   dose: SaidDose,
   words: string,
   contacts: readonly string[],
@@ -126,7 +162,8 @@ function choiceOf(
   const said = [amount, side, ...contacts].filter(
     (clause) => clause !== undefined && clause !== false,
   );
-  const level = levelMeant(move, words);
+  const usual = levels.includes(usualLevel(move)) ? undefined : levels[0]?.name;
+  const level = levelMeant(move, levels, words) ?? usual;
   // So many to a side of what is done by the clock.
   const uncounted = amount?.startsWith('for ') && dose.bare !== undefined && dose.each;
   // A number of what moves is no time of a hold.
@@ -155,7 +192,7 @@ const saysAmount = ({ seconds, reps, breaths, bare, sets }: SaidDose) =>
 
 /** Words of what comes again and again. */
 const MOVES =
-  /\b(?:alternat(?:e|es|ing)|twists|turns|bends|reaches|raises|lifts|circles|swings|rotations)\b/u;
+  /\b(?:alternat(?:e|es|ing)|twists|turns|bends|reaches|raises|lifts|circles|swings|rotations?|flexion|extension|lunges|squats|touch|touches|taps?|steps|marches|kicks|punches|jacks|rolls|shrugs|squeezes)\b/u;
 
 /** An amount in the words of the move's own kind of dose; undefined where none is said that it takes. */
 function amountOf(
@@ -193,8 +230,12 @@ function amountOf(
   // A large number without a word is seconds of a hold and reps of what is counted.
   const asTime = dose.reps === undefined && !dose.each && !MOVES.test(words) && count >= 10;
   if (own.kind === 'reps' || (move.range.reps && !asTime)) return `${count} reps${sets}`;
-  if (bare !== undefined || count >= 10) return timed(count);
-  return own.kind === 'hold' && !sets ? `${ownAmount(own)} x${count}` : undefined;
+  // Of a hold, fewer seconds than it can be held are no seconds.
+  const isShort = isHeld && count * 1000 < (move.range.holdMs?.[0] ?? 0);
+  if (!isShort && (bare !== undefined || count >= 10)) return timed(count);
+  // Twice is two holds; eight times is said of what is counted.
+  const again = own.kind === 'hold' && !sets && count <= (move.range.sets?.[1] ?? 1);
+  return again ? `${ownAmount(own)} x${count}` : undefined;
 }
 
 function ownAmount(own: Dose): string {
@@ -204,10 +245,10 @@ function ownAmount(own: Dose): string {
 }
 
 /** A level whose own words are all in the line, where the move's name has them not. */
-function levelMeant(move: Move, words: string): string | undefined {
+function levelMeant(move: Move, levels: readonly Level[], words: string): string | undefined {
   const typed = rootsOf(words);
   const named = new Set([move.name, ...move.otherNames].flatMap(rootsOf));
-  const fits = move.levels.filter(({ name }) => {
+  const fits = levels.filter(({ name }) => {
     const own = rootsOf(name).filter((root) => !named.has(root) && root !== 'down');
     return own.length > 0 && own.every((root) => typed.includes(root));
   });

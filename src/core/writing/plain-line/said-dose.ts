@@ -54,6 +54,8 @@ const NAMED =
 /** Bullets, numbering and a time in front, which say nothing of the move. */
 const FRONT = /^\s*(?:[-*•·–>]+|\(?\d{1,2}[.)](?!\d))\s*/u;
 
+const COUNTED = '(?:reps?|repetitions?|times|steps|counts?)';
+
 const LIMB = '(?:side|leg|foot|feet|arm|hand|way|direction|hip|knee|ankle|shoulder|wrist)s?';
 
 /** Stands for a name while numbers are looked for. */
@@ -61,6 +63,7 @@ const markOf = (at: number) => `qq${'q'.repeat(at)}zq`;
 
 /** What is written short, and is no amount. */
 const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\b(\d+) ?(?:fwd|forward)s?\b[ ,&+/]*(?:and )?\1 ?(?:bwd|backward|back)s?\b/gu, '$1 each way'],
   [/\ball 4'?s\b/gu, 'all fours'],
   [/\bfwds?\b/gu, 'forward'],
   [/\b(?:bwds?|bkwds?)\b/gu, 'backward'],
@@ -70,12 +73,16 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\babd\b/gu, 'abduction'],
   [/\balt\b/gu, 'alternate'],
   [/\bhams\b/gu, 'hamstring'],
+  [/\bshldrs?\b/gu, 'shoulder'],
   [/\bone (knee|leg|arm|foot|hand) (?:at a time|(?:and )?then the other)\b/gu, '$1 alternate'],
 ];
 
 /** When in a class it comes, in front of what it is. */
 const WHEN =
-  /^\s*(?:warm(?:ing)?[ -]?up|cool(?:ing)?[ -]?down|(?:start|finish|end)(?: with)?)[:,-]? (?=\S+ \S)/u;
+  /^\s*(?:warm(?:ing)?[ -]?up|cool(?:ing)?[ -]?down|wind(?:ing)?[ -]?down|(?:start|finish|end)(?: with)?)[:,-]? (?=\S+ \S)/u;
+
+/** The same in the middle of it. */
+const WARMING = /(?<=\S )\bwarm(?:ing)?[ -]?up\b(?= \S)/u;
 
 /** One side, and the other after it. */
 const IN_TURN =
@@ -91,7 +98,7 @@ const TWICE = [
 export function readSaidDose(typed: string): SaidLine {
   const kept: string[] = [];
   let text = ` ${typed.toLowerCase().normalize('NFKC').replace(/[×✕]/gu, 'x').replace(/[’]/gu, "'").replace(/[–—]/gu, '-')} `;
-  text = text.replace(FRONT, ' ').replace(WHEN, ' ');
+  text = text.replace(FRONT, ' ').replace(WHEN, ' ').replace(WARMING, ' ');
   for (const [short, long] of SHORT) text = text.replace(short, long);
   text = text.replace(NAMED, (name) => ` ${markOf(kept.push(name) - 1)} `);
   text = text
@@ -121,7 +128,7 @@ export function readSaidDose(typed: string): SaidLine {
     (s) => Object.assign(said, { seconds: s, held: true }),
   );
   // Sides first: their numbers are none.
-  if (/\b(?:each|per|every|either|both)(?: single)? (?:ways?|directions?)\b/u.test(text))
+  if (/(?:\b(?:each|per|every|either|both)(?: single)? |\/ ?)(?:ways?|directions?)\b/u.test(text))
     said.eachWay = true;
   when(
     /\b(?:left|l)\s*(?:&|\+|\/|,|and|then)\s*(?:right|r)\b|\b(?:right|r)\s*(?:&|\+|\/|,|and|then)\s*(?:left|l)\b/gu,
@@ -185,13 +192,12 @@ export function readSaidDose(typed: string): SaidLine {
     (n) => (said.breaths = n),
   );
   take(/\b(\d+) ?(?:sets?|rounds?|lots)\b/u, (n) => (said.sets ??= n));
-  take(/\b(\d+) ?(?:reps?|repetitions?|times)? ?x ?(\d+)\b/u, (a = 0, b = 0) => {
-    const isReps = /reps?|times/u.test(text);
-    Object.assign(
-      said,
-      isReps ? { reps: a, sets: b } : { sets: Math.min(a, b), reps: Math.max(a, b) },
-    );
-  });
+  take(new RegExp(`\\b(\\d+) ?${COUNTED} ?x ?(\\d+)\\b`, 'u'), (reps, sets) =>
+    Object.assign(said, { reps, sets }),
+  );
+  take(new RegExp(`\\b(\\d+) ?x ?(\\d+)\\b(?: ?${COUNTED}\\b)?`, 'u'), (a = 0, b = 0) =>
+    Object.assign(said, { sets: Math.min(a, b), reps: Math.max(a, b) }),
+  );
   take(/\bx ?(\d+)\b/u, (n) => {
     if (said.seconds !== undefined || said.breaths !== undefined || said.reps !== undefined)
       said.sets ??= n;

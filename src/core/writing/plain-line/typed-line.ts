@@ -1,4 +1,5 @@
 import { itemIdSchema } from '@/core/common';
+import { foldName, type Move } from '@/core/moves';
 import {
   catalogueFor,
   readAddingLine,
@@ -59,14 +60,23 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
     plain.choices
       .map(({ move, text }) => ({ name: move.name, text }))
       .filter(({ text }) => text !== taken);
-  if (item && !problem) {
-    const { name } = catalogue.byId.get(item.moveId) ?? { name: '' };
+  const [best] = plain.choices;
+  const move = item && catalogue.byId.get(item.moveId);
+  // A part of a name may be what people call another move.
+  const isOther = plain.sure && best?.move !== move && !(move && begins(typed, move));
+  // "Standing" says where it is done, and asks for nothing, where nobody wrote clauses.
+  const isPlace = item?.asks !== undefined && !/:|\basks\b/u.test(typed);
+  if (item && !problem && !isOther && !isPlace) {
+    const { name } = move ?? { name: '' };
     const unlike = others().filter((one) => one.name !== name);
     return sure(item, { others: typed.includes(':') ? [] : unlike.slice(0, MOST_OTHERS) });
   }
-  const [best] = plain.choices;
   // Where the move is clear and a word is not, that word is told and not passed over.
-  if (plain.sure && best && (plain.unknown.length === 0 || plain.onlyManner || !item)) {
+  if (
+    plain.sure &&
+    best &&
+    (plain.unknown.length === 0 || plain.onlyManner || !item || isOther || isPlace)
+  ) {
     const reading = readAddingLine(best.text, TRIAL, setting);
     if ('item' in reading && reading.item) {
       const unlike = others(best.text).slice(0, MOST_OTHERS);
@@ -87,9 +97,20 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   };
 }
 
+/** Whether a line begins with a name that the catalogue has for a move, or is the beginning of one. */
+function begins(typed: string, { name, otherNames }: Move): boolean {
+  const line = foldName(typed);
+  const words = foldName(wordsBefore(typed));
+  return [name, ...otherNames]
+    .map(foldName)
+    .some((own) => line.startsWith(own) || own.startsWith(words));
+}
+
+const wordsBefore = (typed: string) => typed.split(/[:,\d]/u)[0]?.trim() ?? '';
+
 /** Moves that have every word typed before the dose. */
 function named(typed: string, setting: PlainSetting): readonly Meant[] {
-  const words = typed.split(/[:,\d]/u)[0]?.trim() ?? '';
+  const words = wordsBefore(typed);
   const found = words.length < 2 ? [] : searchMoves(catalogueFor(setting), words);
   return found.slice(0, MOST_OTHERS + 1).map(({ name }) => ({ name, text: `${name}: ` }));
 }

@@ -6,7 +6,7 @@ import { SPOKEN_NAMES } from './spoken-names';
 
 /** Words that name nothing. */
 const FILLERS = new Set(
-  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat too against along w yr ur n u x practice times'.split(
+  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat too against along w yr ur n u x practice times final loose loosely softly timed'.split(
     ' ',
   ),
 );
@@ -34,14 +34,16 @@ const SAME: Readonly<Record<string, string>> = {
   rotat: 'turn',
   supin: 'ly',
   lay: 'ly',
+  lie: 'ly',
   lying: 'ly',
   biceps: 'bicep',
   balanc: 'stanc',
   theraband: 'band',
+  quadrup: 'four',
 };
 
 /** Each word that may name something, with its root. */
-function wordsOf(text: string): readonly { readonly word: string; readonly root: string }[] {
+export function wordsOf(text: string): readonly { readonly word: string; readonly root: string }[] {
   return foldName(text)
     .replace(/'s\b/gu, '')
     .split(/[^\p{L}\p{N}]+/u)
@@ -54,7 +56,7 @@ export const rootsOf = (text: string): readonly string[] => wordsOf(text).map(({
 /** Parts of a body, and kinds of work: alone they name a hundred moves. */
 const GENERAL = new Set(
   rootsOf(
-    'leg arm neck shoulder hip knee back ankle foot hand wrist stretch turn balance stance lift raise hold',
+    'leg arm neck shoulder hip knee back ankle foot hand wrist stretch turn balance stance lift raise hold walk tap',
   ),
 );
 /** Whether words say no more than what part of a body, or what kind of work. */
@@ -72,7 +74,7 @@ const PLACES: readonly (readonly [RegExp, (level: Level) => boolean])[] = [
     /\b(?:lying|laying|supine|floor|mat)\b|\bon (?:your |the )?back\b/u,
     (one) => ['lying', 'sitting-floor', 'kneeling'].includes(wayOf(one)),
   ],
-  [/\b(?:kneeling|all fours|hands and knees)\b/u, (one) => wayOf(one) === 'kneeling'],
+  [/\b(?:kneeling|all fours|hands and knees|quadruped)\b/u, (one) => wayOf(one) === 'kneeling'],
   [/\bwall\b/u, (one) => one.from === 'stand-wall'],
 ];
 const LOW: ReadonlySet<string> = new Set(['lying', 'sitting-floor', 'kneeling']);
@@ -81,8 +83,11 @@ const wayOf = ({ from }: Level) => position(onSide(from, 'left')).way;
 /** How much two words are the same: 1 for the same, 0 for no likeness. */
 function likeness(typed: string, named: string, isWord: boolean): number {
   if (typed === named) return 1;
-  if (typed.length >= 4 && named.startsWith(typed)) return 0.9;
-  if (named.length >= 4 && typed.startsWith(named)) return 0.85;
+  // A walk is no beginning of a walker.
+  if (typed.length >= 4 && !isWord && named.startsWith(typed)) return 0.9;
+  // A headstand is no head with an ending.
+  const ending = typed.length - named.length;
+  if (named.length >= 4 && ending <= 3 && typed.startsWith(named)) return 0.85;
   // A word that names something else is no slip of the pen.
   if (isWord || Math.min(typed.length, named.length) < 3) return 0;
   const off = distance(typed, named);
@@ -172,6 +177,9 @@ const MANNER = new Set(
   ),
 );
 
+/** What hands do in whatever is done with them. */
+const WEAK = new Set(rootsOf('pull push bring put place move take make bent'));
+
 /** What may be said of anything. */
 const IDLE = new Set(rootsOf('stretch exercise movement'));
 
@@ -189,6 +197,8 @@ export interface Leaning {
   readonly way: ReturnType<typeof wayOf>;
   /** Whether that is known, and not only usual. */
   readonly known: boolean;
+  /** Whether they hold on to a thing, or stand at it. */
+  readonly held: boolean;
   readonly kind: 'hold' | 'reps' | 'breaths' | undefined;
   /** Whether sides are named: then it is nothing that is done for both at once. */
   readonly each: boolean;
@@ -202,6 +212,8 @@ export interface Match {
   readonly unknown: readonly string[];
   /** Whether one of them is a word of other moves: then it may be another one that is meant. */
   readonly saysOther: boolean;
+  /** The levels that are done where the line puts people; all where it says nothing of it. */
+  readonly levels: readonly Level[];
 }
 
 /** The moves that words may mean, the likeliest first. */
@@ -216,8 +228,16 @@ export function movesMeant(
   const typed = said.map(({ root }) => typedIn(known, root));
   if (typed.length === 0) return [];
   const folded = foldName(words);
-  const places = PLACES.filter(([word]) => word.test(folded)).map(([, is]) => is);
+  const places = PLACES.flatMap(([word, is]) => {
+    const place = word.exec(folded)?.[0];
+    return place === undefined ? [] : [{ is, roots: rootsOf(place) }];
+  });
+  // Who holds on to something stands.
+  const held = leaning.held ? [(one: Level) => wayOf(one) === 'standing'] : [];
   const order = said.map(({ root }) => root).join(' ');
+  const orderOfName = said.flatMap(({ root }) => (MANNER.has(root) ? [] : [root])).join(' ');
+  const inOrder = (own: string) =>
+    own === order ? IN_ORDER : own === orderOfName ? IN_ORDER / 2 : 0;
   const best = new Map<Move, number>();
   const near = new Set(
     typed.flatMap(({ like }) => [...like.keys()].flatMap((root) => known.having.get(root) ?? [])),
@@ -228,18 +248,18 @@ export function movesMeant(
       dice(typed, roots, known, move) +
       more +
       leads +
-      (roots.join(' ') === order ? IN_ORDER : 0) +
+      inOrder(roots.join(' ')) +
       (text === folded ? AS_WRITTEN : 0);
     if (score > (best.get(move) ?? 0.2)) best.set(move, score);
   }
   const lean = (move: Move) => {
-    const place = places.reduce((sum, is) => sum + (move.levels.some(is) ? 0.08 : -0.25), 0);
+    const place = places.reduce((sum, { is }) => sum + (move.levels.some(is) ? 0.08 : -0.25), 0);
     const isThere = places.length === 0 && wayOf(usualLevel(move)) === leaning.way;
     const way = isThere ? (leaning.known ? 0.3 : 0.06) : 0;
     // Nobody who usually sits is put on the floor by a word that is said of a chair as well.
     const down = !leaning.known && leaning.way === 'seated' && places.length === 0;
-    const low = down && LOW.has(wayOf(usualLevel(move))) ? -0.04 : 0;
-    const sided = leaning.each && move.sides === 'both' ? -0.08 : 0;
+    const low = down && LOW.has(wayOf(usualLevel(move))) ? -0.12 : 0;
+    const sided = leaning.each && move.sides === 'both' ? -0.15 : 0;
     return place + way + low + sided + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
   };
   const ranked = [...best]
@@ -251,12 +271,18 @@ export function movesMeant(
       const word = typed[i];
       return word && !named.some((root) => word.like.has(root)) && !isAbout(word, known, move);
     });
+    // A chair squat is no squat in a chair; and who sits on the floor is there, and in no chair.
+    const asked = places.filter(({ roots }) => !roots.every((root) => named.includes(root)));
+    const where = asked.map(({ is }) => is);
+    const isThere = (level: Level) =>
+      (where.length === 0 || where.some((is) => is(level))) && held.every((is) => is(level));
     return {
       move,
       score,
+      levels: move.levels.filter(isThere),
       unknown: unknown.map(({ word }) => word),
       saysOther: unknown.some(
-        ({ root }) => known.counts.has(root) && !MANNER.has(root) && !IDLE.has(root),
+        ({ root }) => known.counts.has(root) && ![MANNER, WEAK, IDLE].some((all) => all.has(root)),
       ),
     };
   });
@@ -272,7 +298,7 @@ function dice(typed: readonly Typed[], named: readonly string[], known: Known, m
     const likes = left.map((root) => word.like.get(root) ?? 0);
     const like = Math.max(0, ...likes);
     if (like === 0) {
-      const aside = isAbout(word, known, move) || MANNER.has(word.root);
+      const aside = isAbout(word, known, move) || MANNER.has(word.root) || WEAK.has(word.root);
       all += weightIn(known, word.root) * (aside ? 0.25 : 1);
       continue;
     }

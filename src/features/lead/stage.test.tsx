@@ -1,0 +1,52 @@
+import { render } from '@testing-library/react';
+import { PaperProvider } from 'react-native-paper';
+import { ledClass, newLead, scriptOf } from '@/core/class';
+import { GROUP_ALONE } from '@/core/people';
+import { routineOf } from '@/core/testing';
+import { lightTheme } from '@/design';
+import { scriptPhrases } from '@/words/score';
+import { stageSizes } from './shape';
+import { Stage } from './stage';
+import { viewAt } from './view';
+
+let room = { width: 0, height: 0 };
+jest.mock('./filling', () => ({
+  Filling: ({ children }: { children: (of: typeof room) => unknown }) => children(room),
+}));
+
+const routine = routineOf('group: desk\nSeated twist: hold 20s\nSeated cat: hold 30s, press 6s x2');
+const led = ledClass(newLead(routine, GROUP_ALONE), scriptPhrases);
+const script = scriptOf(routine, led.score, scriptPhrases);
+
+/** Every length that is drawn at a time. */
+function lengths(seconds: number): string[] {
+  const view = viewAt(led, script, seconds * 1000);
+  if (!view) return [];
+  const { container, unmount } = render(
+    <PaperProvider theme={lightTheme}>
+      <Stage view={view} mirror={false} sizes={stageSizes(390, 844)} />
+    </PaperProvider>,
+  );
+  const drawn = [...container.querySelectorAll('svg, rect')];
+  const all = drawn.flatMap((node) =>
+    ['width', 'height'].map((name) => node.getAttribute(name) ?? ''),
+  );
+  unmount();
+  return all;
+}
+
+describe('the stage while its room is being measured', () => {
+  test.each([
+    [390, 0],
+    [390, 12],
+    [844, 22],
+    [844, 30],
+    [320, 60],
+    [844, 200],
+  ])('draws nothing of a negative length at %d × %d', (width, height) => {
+    room = { width, height };
+    const all = [10, 30, 52, 60, 70].flatMap(lengths);
+    expect(all.filter((length) => Number.parseFloat(length) < 0)).toEqual([]);
+    if (height > 100) expect(all.length).toBeGreaterThan(0);
+  });
+});
