@@ -197,6 +197,8 @@ const still = (page: Page) =>
 
 /** At a phone's size, in the dark, on the smallest phone, and on a wide screen. */
 async function isOpenToAll(page: Page): Promise<void> {
+  // A view's own script may still be on its way.
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await still(page);
   expect(await violations(page)).toEqual([]);
   await page.emulateMedia({ colorScheme: 'dark' });

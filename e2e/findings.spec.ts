@@ -43,12 +43,12 @@ test('a missing side is found, seen on its row, mended, and taken back in one @w
   const mend = list.getByRole('button', { name: 'Add the right side' });
   await mend.click();
   await expect(page.getByText('hold 20 s · left only → hold 20 s · each side')).toBeVisible();
-  await page.getByRole('button', { name: 'Leave' }).click();
+  await page.getByRole('button', { name: 'Leave', exact: true }).click();
   await expect(twist).toBeVisible();
   await expect(undo(page)).toBeEnabled();
 
   await (await findingsList(page)).getByRole('button', { name: 'Add the right side' }).click();
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   const both = page.getByRole('button', { name: /^Seated twist, hold 20 s · each side/ });
   await expect(both).toBeVisible();
   await expect(both).not.toHaveAccessibleName(/never done/);
@@ -64,12 +64,12 @@ test('fit shows what it would change, and keeps it as one edit @wide', async ({ 
   await expect(page.getByText('for 45 s · alternating → for 50 s · alternating')).toBeVisible();
   await expect(page.getByText(/^Findings: 7 notes → |^Findings: \d/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Lead', exact: true })).toBeDisabled();
-  await page.getByRole('button', { name: 'Leave' }).click();
+  await page.getByRole('button', { name: 'Leave', exact: true }).click();
   await expect(page.getByText('9:16', { exact: true })).toBeVisible();
   await expect(undo(page)).toBeDisabled();
 
   await tool(page, 'Fit to 10:00');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('10:00', { exact: true })).toBeVisible();
   await saved(page);
   await page.reload();
@@ -82,7 +82,7 @@ test('one undo takes a fit back', async ({ page }) => {
   await openDemo(page);
   await openRoutine(page, 'Signal box reset');
   await tool(page, 'Fit to 10:00');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('10:00', { exact: true })).toBeVisible();
   await undo(page).click();
   await expect(page.getByText('9:16', { exact: true })).toBeVisible();
@@ -104,7 +104,7 @@ test('a length out of reach says how far it goes and what is in the way', async 
   await expect(page.getByText('Seated twist is pinned')).toBeVisible();
   // Its longest is one tap away.
   await page.getByRole('button', { name: /^Fit to / }).click();
-  await expect(page.getByRole('button', { name: 'Keep' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep', exact: true })).toBeVisible();
 });
 
 test('order saves trips to the floor, says by how much, and is taken back in one', async ({
@@ -121,7 +121,7 @@ test('order saves trips to the floor, says by how much, and is taken back in one
   await tool(page, 'Order');
   await expect(page.getByText(/^Saves \d+ s of transfers/)).toBeVisible();
   await expect(page.getByText('1 trip', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(rows(page).nth(1)).toHaveAccessibleName(/^Open book/);
   await tool(page, 'Order');
   await expect(page.getByText('No other order is better.')).toBeVisible();
