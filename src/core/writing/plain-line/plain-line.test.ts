@@ -1,32 +1,68 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import { SHIPPED } from '@/core/moves';
-import { CORPUS, type CorpusLine } from './corpus';
 import { readPlainLine, readPlainRest } from './plain-line';
 import { readSaidDose } from './said-dose';
 import { SPOKEN_NAMES } from './spoken-names';
 import { readTypedLine } from './typed-line';
 
+interface Meant {
+  readonly typed: string;
+  readonly name: string;
+  readonly says: string;
+}
+
+/**
+ * Lines as several hands write them, made up for this test, each with the move that is meant and what
+ * its dose must say; some are not read right yet.
+ */
+const FOLDER = join(__dirname, 'lines');
+const linesOf = (file: string) => readFileSync(join(FOLDER, file), 'utf8').trim().split('\n');
+const NO_MOVE = 'no-move.txt';
+const HANDS = readdirSync(FOLDER)
+  .filter((file) => file !== NO_MOVE)
+  .map((file) => {
+    const all = linesOf(file).map((line): Meant => {
+      const [typed = '', meant = ''] = line.split(' => ');
+      const [name = '', says = ''] = meant.replace(/ \|$/u, '').split(' | ');
+      return { typed, name, says };
+    });
+    return [file.replace('.txt', '').replaceAll('-', ' '), all] as const;
+  });
+
+const asOlder = (typed: string) => readTypedLine(typed, { group: 'older' });
+
 /** As the line for adding reads it, and not the plain reading alone. */
-const right = ({ typed, name, says }: CorpusLine) => {
-  const { text } = readTypedLine(typed, { group: 'older' });
-  return text.startsWith(name) && text.includes(says);
-};
+const rightOf = (all: readonly Meant[]) =>
+  all.filter(({ typed, name, says }) => {
+    const { text } = asOlder(typed);
+    return text.startsWith(name) && text.includes(says);
+  });
+const RIGHT = new Map(HANDS.map(([hand, all]) => [hand, rightOf(all).length]));
+
+/** A trade's own shorthand is harder. */
+const LEAST: ReadonlyMap<string, number> = new Map([['shorthand', 0.9]]);
 
 describe('lines as people write them', () => {
-  test.each(Object.entries(CORPUS))(
-    'of a %s: nineteen of twenty are right at the first try',
-    (_, all) => {
-      const wrong = all.filter((line) => !right(line)).map(({ typed }) => typed);
-      expect(wrong.length / all.length).toBeLessThanOrEqual(0.05);
+  test.each(HANDS)(
+    'of %s: nineteen of twenty are right at the first try, nine of ten of shorthand',
+    (hand, all) => {
+      expect((RIGHT.get(hand) ?? 0) / all.length).toBeGreaterThanOrEqual(LEAST.get(hand) ?? 0.95);
     },
   );
 
-  test('there are three hundred of them, and the share that is right is told', () => {
-    const all = Object.values(CORPUS).flat();
-    const share = (100 * all.filter(right).length) / all.length;
+  test('there are many of them, and the share that is right is told', () => {
+    const all = HANDS.flatMap(([, lines]) => lines);
+    const share = (100 * [...RIGHT.values()].reduce((a, b) => a + b)) / all.length;
     process.stdout.write(`plain lines: ${share.toFixed(1)} % of ${all.length} read right\n`);
-    expect(all.length).toBeGreaterThanOrEqual(300);
+    expect(all.length).toBeGreaterThanOrEqual(1800);
     expect(new Set(all.map(({ typed }) => typed)).size).toBe(all.length);
     expect(share).toBeGreaterThanOrEqual(95);
+  });
+
+  test('titles, notes and moves that the catalogue has not are not taken', () => {
+    const taken = linesOf(NO_MOVE).filter((typed) => asOlder(typed).text !== '');
+    expect(taken).toEqual([]);
   });
 
   test.each([
@@ -36,6 +72,12 @@ describe('lines as people write them', () => {
     ['8 reps x2', { reps: 8, sets: 2 }],
     ['8 steps x 2', { reps: 8, sets: 2 }],
     ['2 x 10 steps', { sets: 2, reps: 10 }],
+    ['8 right, 8 left', { bare: 8, each: true }],
+    ['20 s R 20 s L', { seconds: 20, each: true }],
+    ['fwd x8 bwd x8', { bare: 8, each: true, eachWay: true }],
+    ['5 clockwise 5 anticlockwise', { bare: 5, each: true, eachWay: true }],
+    ['hold 5 x8', { seconds: 5, sets: 8, held: true }],
+    ['x8 steps', { reps: 8 }],
     ['5/direction', { bare: 5, each: true, eachWay: true }],
     ['6 fwd 6 back', { bare: 6, each: true, eachWay: true }],
     ['2 x 12 reps', { sets: 2, reps: 12 }],
@@ -143,6 +185,47 @@ describe('lines as people write them', () => {
     ],
   ])('%s: what it would be done with is passed over, and told', (typed, text, passed) => {
     expect(readTypedLine(typed, { group: 'older' })).toMatchObject({ text, passed });
+  });
+
+  test.each([
+    ['Lie on your back, knees bent, lift hips 10 times', 'Bridge: 10 reps'],
+    ['On hands and knees arch and round the back 8 times', 'All-fours cat: 8 reps'],
+    ['Lie on side, open and close top knee 12 each side', 'Clamshell: 12 reps, each side'],
+    [
+      'Sit on edge of chair, extend one leg, lean forward, 20 sec each',
+      'Seated hamstring reach: hold 20s, each side',
+    ],
+    ['bed: ankle pumps 20', 'Ankle pumps: 20 reps, level lying'],
+    ['legs: heel raises seated x20', 'Seated heel raises: 20 reps'],
+    ['wrists - prayer stretch 15s', 'Wrist stretch: hold 15s'],
+    ['standing: sit to stand x8', 'Sit to stand: 8 reps'],
+  ])('%s: what sets people up says where, and names nothing', (typed, text) => {
+    expect(asOlder(typed)).toMatchObject({ text, passed: [] });
+  });
+
+  test.each([
+    ['band overhead press 8', 'Bottle press: 8 reps', ['band']],
+    ['10 x sit to stand then rest', 'Sit to stand: 10 reps', ['rest']],
+    ['gentle marching on the spot, 2 min, build up pace', 'Marching: for 2:00', undefined],
+    ['bicep curl 1kg 2 x 12', 'Bottle curl: 12 reps x2', ['1kg']],
+  ])(
+    '%s: a name at an end or in a part of it is taken, and the rest told',
+    (typed, text, passed) => {
+      const read = asOlder(typed);
+      expect(read.text).toBe(text);
+      if (passed) expect(read.passed).toEqual(passed);
+      else expect(read.passed).not.toEqual([]);
+    },
+  );
+
+  test('where people are is never passed over', () => {
+    expect(asOlder('hip abd with band seated x12').text).not.toMatch(/^Side leg raise/);
+    expect(asOlder('heel raises holding back of chair 15').text).toBe('Heel raises: 15 reps');
+  });
+
+  test('two moves in a line are none', () => {
+    expect(asOlder('march & turn head x20').text).toBe('');
+    expect(asOlder('shoulder shrug + roll 10').text).toBe('');
   });
 
   test.each([

@@ -1,11 +1,20 @@
 import { position, type PositionId } from '@/core/body';
 import { itemIdSchema, type GroupName } from '@/core/common';
-import { ownDose, usualLevel, type Dose, type Level, type Move } from '@/core/moves';
+import {
+  ownDose,
+  usualLevel,
+  type Catalogue,
+  type Dose,
+  type Level,
+  type Move,
+} from '@/core/moves';
 import { catalogueFor, readAddingLine, writeItem, type Setting } from '@/core/routine';
 import { readSaidDose, type SaidDose } from './said-dose';
+import { withoutSetUp } from './set-up';
 import {
   areGeneral,
   isManner,
+  isName,
   movesMeant,
   rootsOf,
   wordsOf,
@@ -29,6 +38,8 @@ export interface PlainReading {
   readonly unknown: readonly string[];
   /** Whether they only say how a thing is done. */
   readonly onlyManner: boolean;
+  /** How far the words are the first one's name, 0 to 1. */
+  readonly cover: number;
 }
 
 export interface PlainSetting extends Setting {
@@ -37,9 +48,13 @@ export interface PlainSetting extends Setting {
 }
 
 /** Nearer than this a name is taken as meant. */
-const SURE = 0.66;
+const SURE = 0.75;
 /** Without an amount, or with general words alone, the name has to be all there. */
 const WHOLE = 0.95;
+/** Whatever else speaks for a move, its name is there by more than a half. */
+const COVERED = 0.6;
+/** From here on the words and a name are the same, but for an ending. */
+const WORD_FOR_WORD = 0.9;
 const MOST_CHOICES = 4;
 const TRIAL = itemIdSchema.parse('trial');
 
@@ -57,51 +72,136 @@ const ON_IT =
 /** What a line may say of hands and eyes, as clauses. */
 const CONTACTS: readonly (readonly [RegExp, string])[] = [
   [/\beyes (?:closed|shut)\b/u, 'with eyes closed'],
-  [/\bno hands\b|\bhands free\b/u, 'support none'],
+  [
+    /\bno hands\b|\bhands free\b|\bwithout (?:using )?(?:your |the )?(?:hands|arms)\b/u,
+    'support none',
+  ],
   // Who stands up so pushes off with nothing.
   [/(?<=\b(?:stands?|squats?)\b.*)\b(?:with )?arms (?:crossed|folded)\b/u, 'support none'],
+  [/\blight touch\b/u, 'support fingertips'],
   [new RegExp(`\\bfingertips?(?: only)?(?: support)?${ON_IT}\\b`, 'u'), 'support fingertips'],
   [new RegExp(`\\b(?:one|1) hand(?: only)?(?: support)?${ON_IT}\\b`, 'u'), 'support one hand'],
 ];
 
 /** Who holds on to something stands by it; that it is a chair does not seat them. */
 const HOLDS_ON =
-  /\b(?:(?:hold(?:ing)?(?: on)?(?: to)?|behind|hands? on) (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair(?: back)?|counter|rail|wall|worktop|table|sink)|with chair support|(?:near|by|next to|facing) (?:the |a |your )?chair|(?:at|along|near|by|next to|facing) (?:the |a |your )?(?:wall|counter|rail|worktop|sink|table|bench|kitchen counter|corridor))\b/u;
+  /\b(?:(?:hold(?:ing)?(?: on)?(?: to)?|behind|hands? on) (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair(?: back)?|counter|rail|wall|worktop|table|sink)|(?:with|using) (?:a |the |your )?(?:wall|counter|rail|table|chair back)(?: for (?:support|balance|safety))?|(?:with|using) (?:a |the |your )?chair (?:for )?(?:support|balance|safety)|(?<=\b(?:standing|stance|balance|stand)\b.*)(?:with|w) (?:a |the |your )?chair|(?:near|by|next to|facing) (?:the |a |your )?chair|(?:at|along|near|by|next to|facing) (?:the |a |your )?(?:wall|counter|rail|worktop|sink|table|bench|kitchen counter|corridor))\b/u;
 const GOES_WITHOUT_SAYING =
-  /(?<!\bup )\boff the (?:floor|ground|mat)\b|\beyes open\b|\balternat(?:e|ing) (?:legs|arms|sides|feet|hands)\b|\bpause at (?:the )?(?:top|end|bottom)\b|\barms bent\b|\b(?:feet|foot|heels?|toes) (?:flat )?(?:on|to) (?:the )?(?:floor|ground)\b|(?<=\b(?:march|walk|step|jog)\w*\b.*)\b(?:with )?(?:arms? swing(?:s|ing)?|swing(?:ing)? (?:the |your )?arms?)\b/u;
+  /(?<!\bup )\boff the (?:floor|ground|mat)\b|\beyes open\b|\bpause at (?:the )?(?:top|end|bottom)\b|\barms bent\b|\b(?:feet|foot|heels?|toes) (?:flat )?(?:on|to) (?:the )?(?:floor|ground)\b|(?<=\b(?:march|walk|step|jog)\w*\b.*)\b(?:with )?(?:arms? swing(?:s|ing)?|swing(?:ing)? (?:the |your )?arms?)\b/u;
+
+const BY_TURNS = /\balternat(?:e|ing) (legs|arms|sides|feet|hands)\b/u;
 
 /** Words that ask for a rest and for nothing else. */
 const REST =
   /^(?:(?:short|water|drink|little|quick|a) )*(?:rest|pause|break|breather|drink|water)s?(?: (?:for|and|break|drink|now|a|have|some|sips?|of|water))*$/u;
 
+/** Titles and notes of a plan, which are about no one move. */
+const NO_MOVE =
+  /\b(?:class|session|group|week|lesson|homework|notes?|section|circuit|stations?|splits|(?:mon|tues|wednes|thurs|fri|satur|sun)day|morning|\d+ ?[ap]m)\b(?! (?:stretch in bed)\b)/u;
+/** No one move is done for longer. */
+const LONGEST_S = 600;
+
 /** What a move is done with stands behind it. */
 const WITH = / (?:with|w|while|using) /u;
 
+/** What hands hold on to, eyes, and where people are, are never passed over. */
+const NEVER_PASSED =
+  /\b(?:support|hands?|fingertips?|counter|rail|wall|eyes|seated|sitting|chair|standing|stand|lying|floor|mat|bed|supine|prone|kneeling|fours)\b/u;
+
 /** Reads a line in any order of words, with numbers and sides in every usual way. */
 export function readPlainLine(typed: string, setting: PlainSetting): PlainReading {
-  const { dose, words } = readSaidDose(typed);
+  const { dose, words: said, clauses } = readSaidDose(typed);
+  // Breaths that say no more are a breath.
+  const words = said === '' && dose.breaths !== undefined ? 'easy breaths' : said;
   if (words === '' || REST.test(words))
-    return { choices: [], sure: false, unknown: [], onlyManner: false };
-  const whole = readWords(words, dose, setting);
-  const [head = '', ...tail] = words.split(WITH);
-  if (whole.sure || tail.length === 0) return whole;
+    return { choices: [], sure: false, unknown: [], onlyManner: false, cover: 0 };
+  const isNone = NO_MOVE.test(words) || (dose.seconds ?? 0) > LONGEST_S;
+  const read = (text: string) => {
+    const reading = readWords(text, dose, setting);
+    return isNone ? { ...reading, sure: reading.sure && isWhole(reading) } : reading;
+  };
+  const bare = withoutSetUp(words);
+  const labelled = clauses.length > 1 && LABEL.test(clauses[0] ?? '');
+  const unlabelled = labelled ? read(withoutSetUp(clauses.slice(1).join(' '))) : undefined;
+  const whole = read(bare);
+  if (unlabelled?.sure && isWhole(unlabelled) && unlabelled.cover > whole.cover) return unlabelled;
+  if (whole.sure) return whole;
+  if (unlabelled?.sure) return unlabelled;
   // The move is clear, and what it would be done with is not: it is taken without, and told.
-  const plain = readWords(head, dose, setting);
-  const said = tail.join(' ');
+  const [head = '', ...tail] = bare.split(WITH);
+  return (
+    withoutRest(read(head), tail.join(' ')) ??
+    ofOneClause(clauses, read) ??
+    atAnEnd(bare, whole, catalogueFor(setting), read) ??
+    whole
+  );
+}
+
+/** What a plan has in front of a line, as a heading of it. */
+const LABEL =
+  /^(?:strength|balance|mobility|flexibility|stretch(?:es|ing)?|cardio|coordination|posture|breathing|breath ?work|relaxation|exercise|(?:upper |lower |mid )?(?:legs?|arms?|back|neck|shoulders?|hips?|hands?|feet|ankles?|core|chest|wrists?|knees?|fingers|trunk|spine|body|face|head|glutes|calves|thighs))$/u;
+
+const isWhole = ({ cover }: PlainReading) => cover >= WORD_FOR_WORD;
+
+/** A reading that leaves words aside, and tells them; undefined where that can't be done. */
+function withoutRest(plain: PlainReading, said: string): PlainReading | undefined {
   const passed = wordsOf(said).map(({ word }) => word);
-  // What hands hold on to is never passed over.
-  const holds = /\b(?:support|hands?|fingertips?|counter|rail|wall|eyes)\b/u.test(said);
-  if (!plain.sure || plain.unknown.length > 0 || holds || passed.length === 0) return whole;
-  return { ...plain, unknown: passed };
+  if (!plain.sure || plain.unknown.length > 0 || passed.length === 0) return undefined;
+  return NEVER_PASSED.test(said) ? undefined : { ...plain, unknown: passed };
+}
+
+/** A name of two words or more that a line begins or ends with, where the whole points to it as well. */
+function atAnEnd(
+  words: string,
+  whole: PlainReading,
+  catalogue: Catalogue,
+  read: (words: string) => PlainReading,
+): PlainReading | undefined {
+  const all = words.split(' ');
+  const [likeliest] = whole.choices;
+  for (let left = 1; left <= all.length - 2; left++) {
+    const ends = [
+      [all.slice(0, -left), all.slice(-left)],
+      [all.slice(left), all.slice(0, left)],
+    ] as const;
+    for (const [name, rest] of ends) {
+      const text = name.join(' ');
+      if (rootsOf(text).length < 2 || areGeneral(text) || !isName(catalogue, text)) continue;
+      const reading = read(text);
+      if (!isWhole(reading) || reading.choices[0]?.move !== likeliest?.move) continue;
+      // What is left may be another move as well.
+      const other = read(rest.join(' '));
+      if (isWhole(other) && other.sure) continue;
+      const found = withoutRest(reading, rest.join(' '));
+      if (found) return found;
+    }
+  }
+  return undefined;
+}
+
+/** A sentence of which one part alone names a move; the others say where, or how it is gone into. */
+function ofOneClause(
+  clauses: readonly string[],
+  read: (words: string) => PlainReading,
+): PlainReading | undefined {
+  if (clauses.length < 2) return undefined;
+  const readings = clauses.map((clause) => read(withoutSetUp(clause)));
+  const sure = readings.filter(({ sure }, i) => sure && !REST.test(clauses[i] ?? ''));
+  const [first] = sure;
+  if (!first || sure.some(({ choices }) => choices[0]?.move !== first.choices[0]?.move))
+    return undefined;
+  const rest = clauses.filter((_, i) => readings[i] !== first).join(' ');
+  return withoutRest(first, rest);
 }
 
 function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainReading {
-  const held = HOLDS_ON.test(words);
+  const held = HOLDS_ON.test(words) && !/\b(?:seated|sitting)\b/u.test(words);
   const contacts = CONTACTS.filter(([said]) => said.test(words));
   const name = contacts
     .reduce((text, [said]) => text.replace(said, ' '), words)
     .replace(HOLDS_ON, ' ')
-    .replace(GOES_WITHOUT_SAYING, ' ');
+    .replace(GOES_WITHOUT_SAYING, ' ')
+    .replace(BY_TURNS, (_, limb: string) => (rootsOf(words).length > 3 ? ' ' : limb));
   const way = setting.at ? position(setting.at).way : USUAL_WAY[setting.group];
   const leaning = {
     each: dose.each === true,
@@ -118,20 +218,23 @@ function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainR
   });
   const [first] = read;
   const hasDose = Object.keys(dose).length > 0;
-  const bar = hasDose && !areGeneral(name) ? SURE : WHOLE;
+  const isPlain = hasDose && !areGeneral(name);
+  const bar = isPlain ? SURE : WHOLE;
   // One word without an amount may be a name that is still being typed.
-  const isWhole = hasDose || rootsOf(name).length > 1;
+  const isEnough = hasDose || rootsOf(name).length > 1;
   return {
     choices: read.map(({ move, text }) => ({ move, text })),
     sure:
       first !== undefined &&
-      isWhole &&
+      isEnough &&
       first.kept &&
       !first.saysOther &&
       first.levels.length > 0 &&
-      first.score >= bar,
+      first.score >= bar &&
+      first.cover >= (isPlain ? COVERED : WORD_FOR_WORD),
     unknown: first?.unknown ?? [],
     onlyManner: first?.unknown.every(isManner) ?? false,
+    cover: first?.cover ?? 0,
   };
 }
 
@@ -215,7 +318,10 @@ function amountOf(
       return `${held} reps${dose.reps === undefined ? '' : sets}, held ${seconds}s`;
     }
     // Ten times five seconds of what is counted: each of them is held.
-    const many = own.kind === 'reps' && seconds <= 15 && times > (move.range.sets?.[1] ?? times);
+    const many =
+      own.kind === 'reps' &&
+      seconds <= 15 &&
+      (times > (move.range.sets?.[1] ?? times) || (seconds < 10 && times > 3));
     if (many && dose.reps === undefined) return `${times} reps, held ${seconds}s`;
     if (dose.reps === undefined) return timed(seconds);
     if (own.kind === 'hold') return sets ? undefined : `hold ${seconds}s x${dose.reps}`;
@@ -228,7 +334,8 @@ function amountOf(
   if (count === undefined) return sets ? `${ownAmount(own)}${sets}` : undefined;
   if (own.kind === 'breaths') return `${count} breaths${sets}`;
   // A large number without a word is seconds of a hold and reps of what is counted.
-  const asTime = dose.reps === undefined && !dose.each && !MOVES.test(words) && count >= 10;
+  const leastS = own.kind === 'timed' ? 20 : 10;
+  const asTime = dose.reps === undefined && !dose.each && !MOVES.test(words) && count >= leastS;
   if (own.kind === 'reps' || (move.range.reps && !asTime)) return `${count} reps${sets}`;
   // Of a hold, fewer seconds than it can be held are no seconds.
   const isShort = isHeld && count * 1000 < (move.range.holdMs?.[0] ?? 0);

@@ -19,6 +19,8 @@ export interface SaidLine {
   readonly dose: SaidDose;
   /** What is left of the line: the words that name the move. */
   readonly words: string;
+  /** The same, parted where the line has a comma or the like. */
+  readonly clauses: readonly string[];
 }
 
 const NUMBERS: Readonly<Record<string, string>> = {
@@ -49,7 +51,7 @@ const NUMBER = Object.keys(NUMBERS)
 
 /** Numbers that are a part of a name, and stay: one leg, figure four, the eight that is walked. */
 const NAMED =
-  /\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4|eight|8)\b|\bfigures? of (?:eight|8)\b|\ball[ -](?:fours|4'?s)(?! ?x)\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\blook left and right\b|\bhover (?:and|&) hold\b/gu;
+  /\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4|eight|8)\b|\bfigures? of (?:eight|8)\b|\ball[ -](?:fours|4'?s)(?! ?x)\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\b(?:two|three|four)[ -]part\b|\blook left (?:and|&|\/) right\b|\bhover (?:and|&) hold\b|\bto the (?:right and left|left and right)\b/gu;
 
 /** Bullets, numbering and a time in front, which say nothing of the move. */
 const FRONT = /^\s*(?:[-*•·–>]+|\(?\d{1,2}[.)](?!\d))\s*/u;
@@ -62,8 +64,29 @@ const LIMB = '(?:side|leg|foot|feet|arm|hand|way|direction|hip|knee|ankle|should
 const markOf = (at: number) => `qq${'q'.repeat(at)}zq`;
 
 /** What is written short, and is no amount. */
+const FORWARD = '(?:fwd|forward|forwards)';
+const BACK = '(?:bwd|backward|backwards|back)';
 const SHORT: readonly (readonly [RegExp, string])[] = [
-  [/\b(\d+) ?(?:fwd|forward)s?\b[ ,&+/]*(?:and )?\1 ?(?:bwd|backward|back)s?\b/gu, '$1 each way'],
+  [
+    new RegExp(
+      `\\b(\\d+) ?(?:${FORWARD}\\b[ ,&+/]*(?:and )?\\1 ?${BACK}|${BACK}\\b[ ,&+/]*(?:and )?\\1 ?${FORWARD})\\b`,
+      'gu',
+    ),
+    '$1 each way',
+  ],
+  [
+    new RegExp(
+      `\\b(?:${FORWARD} x ?(\\d+)[ ,&+/]*(?:and )?${BACK} x ?\\1|${BACK} x ?(\\d+)[ ,&+/]*(?:and )?${FORWARD} x ?\\2)\\b`,
+      'gu',
+    ),
+    '$1$2 each way',
+  ],
+  [
+    /\b(\d+) ?(?:clockwise|cw)\b[ ,&+/]*(?:and )?\1 ?(?:anti-?clockwise|counter-?clockwise|acw|ccw)\b/gu,
+    '$1 each way',
+  ],
+  [/\bin (?:for )?\d+,? ?(?:and )?out (?:for )?\d+\b/gu, 'paced'],
+  [/\bl(?:eft)? (?:to|2) r(?:ight)?\b|\br(?:ight)? (?:to|2) l(?:eft)?\b/gu, 'side to side'],
   [/\ball 4'?s\b/gu, 'all fours'],
   [/\bfwds?\b/gu, 'forward'],
   [/\b(?:bwds?|bkwds?)\b/gu, 'backward'],
@@ -72,6 +95,19 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\brot\b/gu, 'rotation'],
   [/\babd\b/gu, 'abduction'],
   [/\balt\b/gu, 'alternate'],
+  [/\bhip add\b/gu, 'hip adduction'],
+  [/\bdf ?\/ ?pf\b|\bpf ?\/ ?df\b/gu, 'dorsiflexion plantarflexion'],
+  [/\binv ?\/ ?ev\b/gu, 'inversion eversion'],
+  [/\bdf\b/gu, 'dorsiflexion'],
+  [/\bpf\b/gu, 'plantarflexion'],
+  [/\ber\b/gu, 'external rotation'],
+  [/\bec\b/gu, 'eyes closed'],
+  [/\beo\b/gu, 'eyes open'],
+  [/\bs\/l\b/gu, 'side lying'],
+  [/\bw\/ ?o\b/gu, 'without '],
+  [/\bw\//gu, 'with '],
+  [/\bbilat(?:eral)?\b|\bdbl\b/gu, ' '],
+  [/\be\. ?s\.(?= |$)/gu, 'each side'],
   [/\bhams\b/gu, 'hamstring'],
   [/\bshldrs?\b/gu, 'shoulder'],
   [/\bone (knee|leg|arm|foot|hand) (?:at a time|(?:and )?then the other)\b/gu, '$1 alternate'],
@@ -81,8 +117,9 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
 const WHEN =
   /^\s*(?:warm(?:ing)?[ -]?up|cool(?:ing)?[ -]?down|wind(?:ing)?[ -]?down|(?:start|finish|end)(?: with)?)[:,-]? (?=\S+ \S)/u;
 
-/** The same in the middle of it. */
-const WARMING = /(?<=\S )\bwarm(?:ing)?[ -]?up\b(?= \S)/u;
+/** The same in the middle of it, or behind. */
+const WARMING =
+  /(?<=\S )\b(?:warm(?:ing)?[ -]?up\b(?= \S)|(?:to|as (?:a )?) ?(?:warm|cool)[ -]?(?:up|down)\b)/u;
 
 /** One side, and the other after it. */
 const IN_TURN =
@@ -91,8 +128,19 @@ const IN_TURN =
 /** The same of one side and of the other. */
 const TWICE = [
   /\b(\d+ ?(?:s|secs?|seconds?|x|reps?)?) ?(?:l|left)\b[ ,&+]*(?:and )?\1 ?(?:r|right)\b/u,
+  /\b(\d+ ?(?:s|secs?|seconds?|x|reps?)?) ?(?:r|right)\b[ ,&+]*(?:and )?\1 ?(?:l|left)\b/u,
   /\b(?:left|right|l|r)\b( ?[^,;]*?\d[^,;]*?)[,;]? (?:and |then )?(?:left|right|l|r)\b\1/u,
 ];
+
+const lettersOf = (text: string) =>
+  text
+    .replace(/[^\p{L}\p{N}' -]+/gu, ' ')
+    .replace(/\s+/gu, ' ')
+    .trim();
+
+/** So many on one side in front, and as many of the other behind. */
+const FRONT_AND_BEHIND =
+  /^( *\d+ ?(?:s|secs?|seconds?|x|reps?)?\b)(.*?)\b(?:on |to )?(?:the |your )?(?:left|right)((?: (?:leg|foot|arm|side))?)[ ,;&]+(?:and )?\1 ?(?:on |to )?(?:the |your )?(?:left|right)\b/u;
 
 /** Reads amounts out of a line as people write it, and leaves the rest. */
 export function readSaidDose(typed: string): SaidLine {
@@ -124,7 +172,7 @@ export function readSaidDose(typed: string): SaidLine {
   };
   // "Hold 5" is five seconds, whatever else is counted.
   take(
-    /\b(?:hold|held|holding)(?: (?:it|each|for|this|about))* (\d+)\b(?! ?(?:-|to\b|x|:|breaths?|times|reps?|slow|deep|full|m\b|mins?\b|minutes?))(?: ?(?:seconds?|secs?|s)\b)?/u,
+    /\b(?:hold|held|holding)(?: (?:it|each|for|this|about))* (\d+)\b(?! ?(?:-|to\b|x ?\d+ ?s|x(?! ?\d)|:|breaths?|times|reps?|slow|deep|full|m\b|mins?\b|minutes?))(?: ?(?:seconds?|secs?|s)\b)?/u,
     (s) => Object.assign(said, { seconds: s, held: true }),
   );
   // Sides first: their numbers are none.
@@ -141,6 +189,10 @@ export function readSaidDose(typed: string): SaidLine {
       return ` ${amount} `;
     });
   }
+  text = text.replace(FRONT_AND_BEHIND, (_, amount: string, what: string, limb: string) => {
+    said.each = true;
+    return `${amount} ${what}${limb} `;
+  });
   if (IN_TURN.test(text)) {
     said.each = true;
     text = text.replace(IN_TURN, ' ').replace(/\bthen (?:the |your )?(?:left|right|l|r)\b/u, ' ');
@@ -198,7 +250,7 @@ export function readSaidDose(typed: string): SaidLine {
   take(new RegExp(`\\b(\\d+) ?x ?(\\d+)\\b(?: ?${COUNTED}\\b)?`, 'u'), (a = 0, b = 0) =>
     Object.assign(said, { sets: Math.min(a, b), reps: Math.max(a, b) }),
   );
-  take(/\bx ?(\d+)\b/u, (n) => {
+  take(/\bx ?(\d+)\b(?: (?:steps|reps|times)\b)?/u, (n) => {
     if (said.seconds !== undefined || said.breaths !== undefined || said.reps !== undefined)
       said.sets ??= n;
     else said.reps = n;
@@ -218,15 +270,14 @@ export function readSaidDose(typed: string): SaidLine {
       said.bare = n;
   });
   when(
-    /\b(?:hold|holding|held)(?: (?:it|for|this))?\b(?! (?:the|on|a|your|to|chair|counter|rail|wall)\b)/u,
+    /\b(?:hold|holding|held)(?: (?:it|for|this))?\b(?! (?:the|on|onto|a|your|to|back of|chair|counter|rail|wall|table|ankle)\b)/u,
     () => (said.held = true),
   );
   const words = kept.reduce((line, name, i) => line.replace(markOf(i), name), text);
+  const clauses = words.split(/[,;:()+]|(?<= )-(?= )|\bthen\b/u).map(lettersOf);
   return {
     dose: said,
-    words: words
-      .replace(/[^\p{L}\p{N}' -]+/gu, ' ')
-      .replace(/\s+/gu, ' ')
-      .trim(),
+    words: lettersOf(words),
+    clauses: clauses.filter((clause) => clause !== ''),
   };
 }

@@ -66,6 +66,8 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   const isOther = plain.sure && best?.move !== move && !(move && begins(typed, move));
   // "Standing" says where it is done, and asks for nothing, where nobody wrote clauses.
   const isPlace = item?.asks !== undefined && !/:|\basks\b/u.test(typed);
+  // Who writes no clauses means none that is wrong.
+  const isLoose = !/[:,]/u.test(typed);
   if (item && !problem && !isOther && !isPlace) {
     const { name } = move ?? { name: '' };
     const unlike = others().filter((one) => one.name !== name);
@@ -75,7 +77,7 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   if (
     plain.sure &&
     best &&
-    (plain.unknown.length === 0 || plain.onlyManner || !item || isOther || isPlace)
+    (plain.unknown.length === 0 || plain.onlyManner || !item || isOther || isPlace || isLoose)
   ) {
     const reading = readAddingLine(best.text, TRIAL, setting);
     if ('item' in reading && reading.item) {

@@ -40,6 +40,8 @@ const SAME: Readonly<Record<string, string>> = {
   balanc: 'stanc',
   theraband: 'band',
   quadrup: 'four',
+  nek: 'neck',
+  ballanc: 'stanc',
 };
 
 /** Each word that may name something, with its root. */
@@ -56,7 +58,7 @@ export const rootsOf = (text: string): readonly string[] => wordsOf(text).map(({
 /** Parts of a body, and kinds of work: alone they name a hundred moves. */
 const GENERAL = new Set(
   rootsOf(
-    'leg arm neck shoulder hip knee back ankle foot hand wrist stretch turn balance stance lift raise hold walk tap',
+    'leg arm neck shoulder hip knee back ankle foot hand wrist stretch turn balance stance lift raise hold walk tap upper lower body full',
   ),
 );
 /** Whether words say no more than what part of a body, or what kind of work. */
@@ -71,11 +73,13 @@ const PLACES: readonly (readonly [RegExp, (level: Level) => boolean])[] = [
   ],
   [/\b(?:standing|stood)\b/u, (one) => wayOf(one) === 'standing'],
   [
-    /\b(?:lying|laying|supine|floor|mat)\b|\bon (?:your |the )?back\b/u,
+    /\b(?:lying|laying|supine|floor|mat|bed)\b|\bon (?:your |the )?back\b/u,
     (one) => ['lying', 'sitting-floor', 'kneeling'].includes(wayOf(one)),
   ],
   [/\b(?:kneeling|all fours|hands and knees|quadruped)\b/u, (one) => wayOf(one) === 'kneeling'],
   [/\bwall\b/u, (one) => one.from === 'stand-wall'],
+  [/(?<!\bto )\bside[- ]lying\b/u, (one) => one.from === 'side-lying'],
+  [/\bprone\b/u, (one) => one.from === 'lying-front'],
 ];
 const LOW: ReadonlySet<string> = new Set(['lying', 'sitting-floor', 'kneeling']);
 const wayOf = ({ from }: Level) => position(onSide(from, 'left')).way;
@@ -89,7 +93,7 @@ function likeness(typed: string, named: string, isWord: boolean): number {
   const ending = typed.length - named.length;
   if (named.length >= 4 && ending <= 3 && typed.startsWith(named)) return 0.85;
   // A word that names something else is no slip of the pen.
-  if (isWord || Math.min(typed.length, named.length) < 3) return 0;
+  if (isWord || Math.min(typed.length, named.length) < 4) return 0;
   const off = distance(typed, named);
   const most = Math.max(typed.length, named.length) > 6 ? 2 : 1;
   return off <= most ? 0.8 : 0;
@@ -114,6 +118,8 @@ interface Known {
   /** Roots of a move's regions, and of its levels' names, places and props. */
   readonly about: ReadonlyMap<Move, ReadonlySet<string>>;
   readonly allAbout: ReadonlySet<string>;
+  /** All names, as their roots in order. */
+  readonly called: ReadonlySet<string>;
 }
 
 /** All words of a catalogue by their roots, once for each. */
@@ -147,8 +153,13 @@ const knownOf = remember((catalogue: Catalogue): Known => {
     }),
   );
   const allAbout = new Set([...about.values()].flatMap((roots) => [...roots]));
-  return { names, having, named, counts, about, allAbout };
+  const called = new Set(names.map(({ roots }) => roots.join(' ')));
+  return { names, having, named, counts, about, allAbout, called };
 });
+
+/** Whether a move is called so, but for endings. */
+export const isName = (catalogue: Catalogue, words: string): boolean =>
+  knownOf(catalogue).called.has(rootsOf(words).join(' '));
 
 const weightIn = ({ counts }: Known, root: string) => 1 / Math.sqrt(counts.get(root) ?? 1) + 0.25;
 
@@ -208,6 +219,8 @@ export interface Match {
   readonly move: Move;
   /** 0 to a little over 1. */
   readonly score: number;
+  /** How far the words and its nearest name cover each other, and nothing else: 0 to 1. */
+  readonly cover: number;
   /** Words of the line that its names, levels, places and props have not. */
   readonly unknown: readonly string[];
   /** Whether one of them is a word of other moves: then it may be another one that is meant. */
@@ -238,19 +251,19 @@ export function movesMeant(
   const orderOfName = said.flatMap(({ root }) => (MANNER.has(root) ? [] : [root])).join(' ');
   const inOrder = (own: string) =>
     own === order ? IN_ORDER : own === orderOfName ? IN_ORDER / 2 : 0;
-  const best = new Map<Move, number>();
+  /** Whether a word says where, and the move is done there. */
+  const isPlaceOf = (root: string, move: Move) =>
+    places.some(({ is, roots }) => roots.includes(root) && move.levels.some(is));
+  const best = new Map<Move, { score: number; cover: number }>();
   const near = new Set(
     typed.flatMap(({ like }) => [...like.keys()].flatMap((root) => known.having.get(root) ?? [])),
   );
   for (const { move, text, roots, more } of near) {
     const leads = typed[0] && roots.some((root) => typed[0]?.like.has(root)) ? FIRST : 0;
+    const cover = dice(typed, roots, known, move, isPlaceOf);
     const score =
-      dice(typed, roots, known, move) +
-      more +
-      leads +
-      inOrder(roots.join(' ')) +
-      (text === folded ? AS_WRITTEN : 0);
-    if (score > (best.get(move) ?? 0.2)) best.set(move, score);
+      cover + more + leads + inOrder(roots.join(' ')) + (text === folded ? AS_WRITTEN : 0);
+    if (score > (best.get(move)?.score ?? 0.2)) best.set(move, { score, cover });
   }
   const lean = (move: Move) => {
     const place = places.reduce((sum, { is }) => sum + (move.levels.some(is) ? 0.08 : -0.25), 0);
@@ -263,13 +276,14 @@ export function movesMeant(
     return place + way + low + sided + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
   };
   const ranked = [...best]
-    .map(([move, score]) => ({ move, score: score + lean(move) }))
+    .map(([move, { score, cover }]) => ({ move, cover, score: score + lean(move) }))
     .sort((a, b) => b.score - a.score);
-  return ranked.slice(0, most).map(({ move, score }) => {
+  return ranked.slice(0, most).map(({ move, score, cover }) => {
     const named = [...(known.named.get(move) ?? [])];
     const unknown = said.filter((_, i) => {
       const word = typed[i];
-      return word && !named.some((root) => word.like.has(root)) && !isAbout(word, known, move);
+      if (!word || named.some((root) => word.like.has(root))) return false;
+      return !isAbout(word, known, move) && !isPlaceOf(word.root, move);
     });
     // A chair squat is no squat in a chair; and who sits on the floor is there, and in no chair.
     const asked = places.filter(({ roots }) => !roots.every((root) => named.includes(root)));
@@ -279,6 +293,7 @@ export function movesMeant(
     return {
       move,
       score,
+      cover,
       levels: move.levels.filter(isThere),
       unknown: unknown.map(({ word }) => word),
       saysOther: unknown.some(
@@ -289,15 +304,24 @@ export function movesMeant(
 }
 
 /** How far typed words and a name cover each other; words of levels and props count a quarter. */
-function dice(typed: readonly Typed[], named: readonly string[], known: Known, move: Move): number {
+function dice(
+  typed: readonly Typed[],
+  named: readonly string[],
+  known: Known,
+  move: Move,
+  isPlaceOf: (root: string, move: Move) => boolean,
+): number {
   if (!typed.some(({ like }) => named.some((root) => like.has(root)))) return 0;
   const left = [...named];
   let common = 0;
   let all = 0;
+  // Where it is done names nothing by itself.
+  let isOnlyPlace = true;
   for (const word of typed) {
     const likes = left.map((root) => word.like.get(root) ?? 0);
     const like = Math.max(0, ...likes);
     if (like === 0) {
+      if (isPlaceOf(word.root, move)) continue;
       const aside = isAbout(word, known, move) || MANNER.has(word.root) || WEAK.has(word.root);
       all += weightIn(known, word.root) * (aside ? 0.25 : 1);
       continue;
@@ -305,7 +329,9 @@ function dice(typed: readonly Typed[], named: readonly string[], known: Known, m
     const [root = word.root] = left.splice(likes.indexOf(like), 1);
     common += like * weightIn(known, root);
     all += weightIn(known, root);
+    isOnlyPlace &&= isPlaceOf(word.root, move);
   }
+  if (isOnlyPlace && left.length > 0) return 0;
   const names = named.reduce((sum, root) => sum + weightIn(known, root), 0);
   return (2 * common) / (all + names);
 }

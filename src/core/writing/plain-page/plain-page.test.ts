@@ -59,8 +59,9 @@ describe('a plan as it stands on paper', () => {
   test('what the lines before leave people in decides between two that fit', () => {
     const at = (before: string) =>
       readPlainPage(`${before}\narm circles in the same place 30s`, { group: 'older' }).lines[1]
-        ?.reading.others[0]?.name ?? '';
-    expect(at('Heel raises: 10 reps')).not.toBe(at('Seated cat: 8 reps'));
+        ?.reading.text;
+    expect(at('Heel raises: 10 reps')).toBe('Standing arm circles: for 30s');
+    expect(at('Seated cat: 8 reps')).toBe('Seated arm circles: for 30s');
   });
 
   test('no text, or very much of it, is no trouble', () => {
