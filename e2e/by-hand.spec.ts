@@ -55,6 +55,8 @@ test('the older-adult circle is built from nothing by keyboard alone', async ({ 
   };
   /** Tab comes to the rows once; the arrows go through them. */
   const toRow = async (name: RegExp) => {
+    // What was just made comes a moment after the key.
+    await expect(row(page, name)).toBeVisible();
     await tabTo(page.locator('[data-strand-row][tabindex="0"]'), 60);
     // On a slow machine the focus comes a moment after the key.
     const moved = async (key: string) => {

@@ -114,10 +114,10 @@ test('a wrong line stays as it was typed, with its problem beside it', async ({ 
   await openDemo(page);
   await openChecked(page, 'Signal box reset');
   const line = page.getByRole('textbox', { name: 'Type a move and its dose' });
-  await line.fill('seated twist 30s sideways');
+  await line.fill('seated twist: 30s sideways');
   await line.press('Enter');
   await expect(page.getByText(/“sideways” is not understood here/)).toBeVisible();
-  await expect(line).toHaveValue('seated twist 30s sideways');
+  await expect(line).toHaveValue('seated twist: 30s sideways');
   await line.fill('seat');
   const offers = page.getByRole('list', { name: 'Moves that fit what you typed' });
   await offers.getByRole('button').first().click();

@@ -223,6 +223,12 @@ describe('lines as people write them', () => {
     expect(asOlder('heel raises holding back of chair 15').text).toBe('Heel raises: 15 reps');
   });
 
+  test('a clause that is wrong in a strict line is a problem, and not passed over', () => {
+    for (const typed of ['seated twist: 30s sideways', 'seated twist: hold 30s, each sde']) {
+      expect(asOlder(typed)).toMatchObject({ text: '', problem: expect.anything() });
+    }
+  });
+
   test('two moves in a line are none', () => {
     expect(asOlder('march & turn head x20').text).toBe('');
     expect(asOlder('shoulder shrug + roll 10').text).toBe('');

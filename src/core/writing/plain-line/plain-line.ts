@@ -147,7 +147,8 @@ const isWhole = ({ cover }: PlainReading) => cover >= WORD_FOR_WORD;
 function withoutRest(plain: PlainReading, said: string): PlainReading | undefined {
   const passed = wordsOf(said).map(({ word }) => word);
   if (!plain.sure || plain.unknown.length > 0 || passed.length === 0) return undefined;
-  return NEVER_PASSED.test(said) ? undefined : { ...plain, unknown: passed };
+  if (NEVER_PASSED.test(said)) return undefined;
+  return { ...plain, unknown: passed, onlyManner: passed.every(isManner) };
 }
 
 /** A name of two words or more that a line begins or ends with, where the whole points to it as well. */
