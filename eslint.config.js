@@ -40,7 +40,7 @@ module.exports = defineConfig([
       ],
     },
   },
-  { files: ['{src/core,src/words,server,tools,e2e}/**', '**/*.test.ts'], rules: noReact },
+  { files: ['{src/core,src/words,server,tools,e2e}/**', '**/*.test.{ts,tsx}'], rules: noReact },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/moves/catalogue/data/**', '**/*.test.ts', 'src/core/testing/**'],

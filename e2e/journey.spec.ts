@@ -173,7 +173,7 @@ test('an address that leads nowhere says so', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Today', exact: true })).toBeVisible();
 });
 
-test('a block is made, changed and taken apart, and lanes are chosen @wide', async ({ page }) => {
+test('a block is made, changed and taken apart, and lanes are chosen', async ({ page }) => {
   await openDemo(page);
   await openChecked(page, 'Before the second bake');
   await page.getByRole('button', { name: /^Standing side bend/ }).click();

@@ -54,10 +54,10 @@ describe('the adding line', () => {
 
   test('keeps a wrong line and says what is wrong', () => {
     const { changes, input, type, enter } = setUp();
-    type('seated twist 30s sideways');
+    type('seated twist: 30s sideways');
     enter();
     expect(screen.getByText(/“sideways” is not understood here/)).toBeTruthy();
-    expect(input.value).toBe('seated twist 30s sideways');
+    expect(input.value).toBe('seated twist: 30s sideways');
     expect(changes).toEqual([]);
   });
 
