@@ -124,7 +124,7 @@ test('a wrong line stays as it was typed, with its problem beside it', async ({ 
   await expect(line).toHaveValue(/^Seated [a-z ]+: $/);
 });
 
-test('dose, sides and order are changed, undone and kept @wide', async ({ page }) => {
+test('dose, sides and order are changed, undone and kept', async ({ page }) => {
   await openDemo(page);
   await openChecked(page, 'Signal box reset');
   await page.getByRole('button', { name: /^Seated twist/ }).click();

@@ -4,6 +4,9 @@ import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
 const PACKED = /\.(js|css|html|json|svg|txt|map)$/;
 
+/** The last step of eleven takes two thirds of the time for a sixtieth of the size. */
+const QUALITY = 10;
+
 /** Writes a brotli and a gzip copy beside every file that gains from it. */
 export function compressFolder(folder: string): void {
   for (const name of readdirSync(folder)) {
@@ -11,7 +14,7 @@ export function compressFolder(folder: string): void {
     if (statSync(path).isDirectory()) compressFolder(path);
     else if (PACKED.test(name)) {
       const data = readFileSync(path);
-      const params = { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY };
+      const params = { [constants.BROTLI_PARAM_QUALITY]: QUALITY };
       writeFileSync(`${path}.br`, brotliCompressSync(data, { params }));
       writeFileSync(`${path}.gz`, gzipSync(data, { level: 9 }));
     }
