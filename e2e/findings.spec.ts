@@ -56,7 +56,7 @@ test('a missing side is found, seen on its row, mended, and taken back in one @w
   await expect(twist).toHaveAccessibleName(/never done/);
 });
 
-test('fit shows what it would change, and keeps it as one edit', async ({ page }) => {
+test('fit shows what it would change, and keeps it as one edit @wide', async ({ page }) => {
   await openDemo(page);
   await openRoutine(page, 'Signal box reset');
   await tool(page, 'Fit to 10:00');

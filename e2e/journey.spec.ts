@@ -124,7 +124,7 @@ test('a wrong line stays as it was typed, with its problem beside it', async ({ 
   await expect(line).toHaveValue(/^Seated [a-z ]+: $/);
 });
 
-test('dose, sides and order are changed, undone and kept', async ({ page }) => {
+test('dose, sides and order are changed, undone and kept @wide', async ({ page }) => {
   await openDemo(page);
   await openChecked(page, 'Signal box reset');
   await page.getByRole('button', { name: /^Seated twist/ }).click();
@@ -173,7 +173,7 @@ test('an address that leads nowhere says so', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Today', exact: true })).toBeVisible();
 });
 
-test('a block is made, changed and taken apart, and lanes are chosen', async ({ page }) => {
+test('a block is made, changed and taken apart, and lanes are chosen @wide', async ({ page }) => {
   await openDemo(page);
   await openChecked(page, 'Before the second bake');
   await page.getByRole('button', { name: /^Standing side bend/ }).click();

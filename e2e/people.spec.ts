@@ -151,13 +151,18 @@ test('a name that is here already is told before it is added again', async ({ pa
   await expect(page.getByText('Zadie Holt')).toBeVisible();
 });
 
-test('a stance is timed on both sides, and nonsense is refused', async ({ page }) => {
+/** Ada Fenn's page, where heel to toe is about to be timed. */
+async function measuresHeelToToe(page: Page): Promise<void> {
   await openDemo(page);
   await openPerson(page, 'Ada Fenn');
   await fold(page, 'Measures').click();
   await page.getByRole('button', { name: 'Measure', exact: true }).click();
   await fold(page, 'What').click();
   await page.getByRole('radio', { name: 'Heel to toe', exact: true }).click();
+}
+
+test('a stance is timed on both sides, and nonsense is refused', async ({ page }) => {
+  await measuresHeelToToe(page);
   for (const side of ['Left', 'Right']) {
     await expect(page.getByRole('radio', { name: side, exact: true })).toBeChecked();
     await page.getByRole('button', { name: 'Start' }).click();
@@ -182,12 +187,7 @@ test('a stance is timed on both sides, and nonsense is refused', async ({ page }
 
 test('whole seconds of the watch stand in the field as it shows them', async ({ page }) => {
   await page.clock.install();
-  await openDemo(page);
-  await openPerson(page, 'Ada Fenn');
-  await fold(page, 'Measures').click();
-  await page.getByRole('button', { name: 'Measure', exact: true }).click();
-  await fold(page, 'What').click();
-  await page.getByRole('radio', { name: 'Heel to toe', exact: true }).click();
+  await measuresHeelToToe(page);
   await page.clock.pauseAt(Date.now() + 60_000);
   await page.getByRole('button', { name: 'Start' }).click();
   await page.clock.runFor(2000);

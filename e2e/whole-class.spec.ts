@@ -4,7 +4,7 @@ import { expect, openDemo, openRoutine, test } from './browser';
 const CLASSES = [
   ['desk, on a phone', 'Signal box reset', 390, 844],
   ['older, on a phone on its side', 'Thursday chair circle', 844, 390],
-  ['chair users, on a wall', 'Wharf wheels', 1280, 720],
+  ['chair users, on a wall', 'Wharf wheels', 1920, 1080],
 ] as const;
 const STEP_MS = 5000;
 

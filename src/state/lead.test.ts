@@ -239,7 +239,7 @@ describe('nothing is late, and nothing is early', () => {
           expect(Math.abs(placeMs - onsetMs)).toBeLessThanOrEqual(1);
         }
       }),
-      { numRuns: 25, seed: 20261126 },
+      { numRuns: 40, seed: 20261126 },
     );
   }, 60_000);
 

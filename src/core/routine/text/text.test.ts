@@ -63,7 +63,7 @@ describe('routine text', () => {
         expect(withoutIds(back.routine)).toEqual(withoutIds(routine));
         expect(writeRoutineText(back.routine)).toBe(text);
       }),
-      { numRuns: 200 },
+      { numRuns: 300 },
     );
   });
 
@@ -110,7 +110,7 @@ describe('routine text', () => {
         expect(again.problems).toEqual([]);
         expect(withoutIds(again.routine)).toEqual(withoutIds(routine));
       }),
-      { numRuns: 300, seed: 20261125 },
+      { numRuns: 500, seed: 20261125 },
     );
   });
 
@@ -156,7 +156,7 @@ describe('routine text', () => {
         const { routine } = reading(parts.join(''));
         expect(routineSchema.safeParse(routine).error?.issues ?? []).toEqual([]);
       }),
-      { numRuns: 200 },
+      { numRuns: 300 },
     );
   });
 

@@ -97,7 +97,7 @@ const REST =
 
 /** Titles and notes of a plan, which are about no one move. */
 const NO_MOVE =
-  /\b(?:class|session|group|week|lesson|homework|notes?|section|circuit|stations?|splits|(?:mon|tues|wednes|thurs|fri|satur|sun)day|morning|\d+ ?[ap]m)\b(?! (?:stretch in bed)\b)/u;
+  /\b(?:class|session|group|week|lesson|homework|notes?|section|circuit|stations?|splits|(?:mon|tues|wednes|thurs|fri|satur|sun)day|morning|\d+ ?[ap]m)\b/u;
 /** No one move is done for longer. */
 const LONGEST_S = 600;
 

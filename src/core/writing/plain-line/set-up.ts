@@ -76,8 +76,7 @@ const KEPT = new RegExp(
     `(?<=\\bsit to stand )from ${YOUR}(?:low |high |higher |raised |firm )*(?:chair|seat)`,
   ]
     .map((kept) => `\\b${kept}\\b`)
-    .join('|')
-    .replace('\\b(?<=', '(?<='),
+    .join('|'),
   'gu',
 );
 

@@ -120,8 +120,6 @@ interface Known {
   readonly allAbout: ReadonlySet<string>;
   /** All names, as their roots in order. */
   readonly called: ReadonlySet<string>;
-  /** Words that were typed before, with what they are like. */
-  readonly typed: Map<string, Typed>;
 }
 
 /** All words of a catalogue by their roots, once for each. */
@@ -156,7 +154,7 @@ const knownOf = remember((catalogue: Catalogue): Known => {
   );
   const allAbout = new Set([...about.values()].flatMap((roots) => [...roots]));
   const called = new Set(names.map(({ roots }) => roots.join(' ')));
-  return { names, having, named, counts, about, allAbout, called, typed: new Map() };
+  return { names, having, named, counts, about, allAbout, called };
 });
 
 /** Whether a move is called so, but for endings. */
@@ -174,18 +172,6 @@ interface Typed {
 }
 
 function typedIn(known: Known, root: string): Typed {
-  const before = known.typed.get(root);
-  if (before) return before;
-  const typed = heldAgainstAll(known, root);
-  // A line that is typed letter by letter leaves many beginnings of words behind.
-  if (known.typed.size > MOST_TYPED) known.typed.clear();
-  known.typed.set(root, typed);
-  return typed;
-}
-
-const MOST_TYPED = 2000;
-
-function heldAgainstAll(known: Known, root: string): Typed {
   const isWord = known.counts.has(root);
   const like = [...known.counts.keys()].flatMap((named) => {
     const much = likeness(root, named, isWord);
