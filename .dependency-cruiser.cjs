@@ -81,7 +81,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/(core|words)/', pathNot: '\\.test\\.ts$|^src/core/testing/' },
       to: {
-        path: 'node_modules/(?!(zod|escape-html|fast-deep-equal|fastest-levenshtein|jsonc-parser|minisearch|papaparse)/)',
+        path: 'node_modules/(?!(\\.pnpm|zod|escape-html|fast-deep-equal|fastest-levenshtein|jsonc-parser|minisearch|papaparse)/)',
       },
     },
   ],

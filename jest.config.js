@@ -51,7 +51,7 @@ module.exports = {
       transform: {
         '^(?!.*node_modules).*\\.tsx?$': quick('typescript'),
         // React Native's own packages are written in Flow.
-        'node_modules/(?!(@react-native|react-native)/).*\\.jsx?$': quick('ecmascript'),
+        'node_modules/(?!(\\.pnpm|@react-native|react-native)/).*\\.jsx?$': quick('ecmascript'),
       },
       testMatch: ['<rootDir>/src/{design,features,platform,state,app}/**/*.test.{ts,tsx}'],
       moduleNameMapper: {

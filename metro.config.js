@@ -3,6 +3,8 @@ const { getDefaultConfig } = require('expo/metro-config');
 const escaped = __dirname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 const config = getDefaultConfig(__dirname);
 config.resolver.assetExts.push('woff2');
+// A folder that begins with a dot is not served.
+config.transformer.assetPlugins.push(require.resolve('./tools/run/asset-place.cjs'));
 // A module runs when it is first used, not when the page loads.
 config.transformer.getTransformOptions = async () => ({
   transform: { experimentalImportSupport: false, inlineRequires: true },

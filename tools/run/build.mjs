@@ -16,7 +16,7 @@ const SOURCES = [
   'index.ts',
   'babel.config.js',
   'metro.config.js',
-  'package-lock.json',
+  'pnpm-lock.yaml',
   'tsconfig.json',
 ];
 const MARK = join(root, 'dist/.built-from');
