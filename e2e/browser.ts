@@ -1,4 +1,5 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { join } from 'node:path';
+import { test as base, chromium, expect, type BrowserContext, type Page } from '@playwright/test';
 
 export const PORT = 4617;
 
@@ -27,11 +28,77 @@ export const BROWSER = {
 /** What React Native says of animations on every web page; nothing to mend. */
 const KNOWN = /useNativeDriver/;
 
+type Options = NonNullable<Parameters<typeof chromium.launchPersistentContext>[1]>;
+
+/**
+ * A worker's own profile, emptied for each test. The browser keeps what it made of the scripts in it,
+ * as it does for people who come again: that is a fifth of the work of a journey.
+ */
+class Profile {
+  private context: BrowserContext | null = null;
+  private options = '';
+
+  constructor(private readonly folder: string) {}
+
+  async open(options: Options): Promise<BrowserContext> {
+    if (this.options !== JSON.stringify(options)) await this.close();
+    this.options = JSON.stringify(options);
+    this.context ??= await chromium.launchPersistentContext(this.folder, options);
+    await this.empty(this.context);
+    return this.context;
+  }
+
+  /** Nothing is left of what a test before this one, or a run before it, kept. */
+  private async empty(context: BrowserContext): Promise<void> {
+    // The empty page that it began with stays: without any the browser ends.
+    const [first, ...others] = context.pages();
+    for (const page of others) await page.close();
+    const session = await context.newCDPSession(first!);
+    await session.send('Storage.clearDataForOrigin', {
+      origin: `http://127.0.0.1:${PORT}`,
+      storageTypes: 'cookies,local_storage,indexeddb,service_workers,cache_storage',
+    });
+    await session.detach();
+  }
+
+  async close(): Promise<void> {
+    await this.context?.close();
+    this.context = null;
+  }
+}
+
 /** A page that fails its test on any error or report against the server's policy. */
-export const test = base.extend({
-  page: async ({ page }, run) => {
+export const test = base.extend<object, { profile: Profile }>({
+  profile: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, run, { parallelIndex }) => {
+      const profile = new Profile(join(__dirname, `../test-results/profile-${parallelIndex}`));
+      await run(profile);
+      await profile.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async (
+    { profile, launchOptions, contextOptions, viewport, baseURL, hasTouch, isMobile },
+    run,
+  ) => {
+    const page = { viewport, baseURL, hasTouch, isMobile };
+    await run(await profile.open({ ...launchOptions, ...contextOptions, ...page }));
+  },
+  page: async ({ context, profile }, run) => {
+    const page = await context.newPage();
+    const { clock } = page;
+    let clockIsSet = false;
+    Object.defineProperty(page, 'clock', {
+      get() {
+        clockIsSet = true;
+        return clock;
+      },
+    });
     const wrong = await wrongOn(page);
     await run(page);
+    // A clock that was set stays so for as long as the browser is open.
+    if (clockIsSet) await profile.close();
     expect(wrong).toEqual([]);
   },
 });
