@@ -76,6 +76,8 @@ export function AddingLine({
     setPicked(undefined);
     setTried(false);
   };
+  // The first line that is read takes all names apart; after the focus there is time for it.
+  const makeReady = () => setTimeout(() => readAdding('a', routine, goesTo, part));
   const keepUnsent = () => {
     dispatch(typed.trim() === '' ? lineGone(id) : linesKept([{ id, typed }]));
   };
@@ -147,6 +149,7 @@ export function AddingLine({
           label={BUILD.addLabel}
           value={typed}
           onChangeText={type}
+          onFocus={makeReady}
           onBlur={keepUnsent}
           onSubmitEditing={add}
           onKeyPress={(event) => {

@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import { position, onSide } from '@/core/body';
-import { remember } from '@/core/common';
+import { remember, rememberText } from '@/core/common';
 import { foldName, usualLevel, type Catalogue, type Level, type Move } from '@/core/moves';
 import { SPOKEN_NAMES } from './spoken-names';
 
@@ -44,13 +44,19 @@ const SAME: Readonly<Record<string, string>> = {
   ballanc: 'stanc',
 };
 
+/** Few words make many names. */
+const rootOf = rememberText((word) => {
+  const stem = stemOf(word);
+  return SAME[stem] ?? stem;
+});
+
 /** Each word that may name something, with its root. */
 export function wordsOf(text: string): readonly { readonly word: string; readonly root: string }[] {
   return foldName(text)
     .replace(/'s\b/gu, '')
     .split(/[^\p{L}\p{N}]+/u)
     .filter((word) => word && !FILLERS.has(word))
-    .map((word) => ({ word, root: SAME[stemOf(word)] ?? stemOf(word) }));
+    .map((word) => ({ word, root: rootOf(word) }));
 }
 
 export const rootsOf = (text: string): readonly string[] => wordsOf(text).map(({ root }) => root);
@@ -139,7 +145,9 @@ const knownOf = remember((catalogue: Catalogue): Known => {
     named.set(name.move, own);
     for (const root of new Set(name.roots)) {
       own.add(root);
-      having.set(root, [...(having.get(root) ?? []), name]);
+      const others = having.get(root);
+      if (others) others.push(name);
+      else having.set(root, [name]);
     }
   }
   const counts = new Map<string, number>();
