@@ -171,6 +171,10 @@ const TROUBLED = Object.entries(TROUBLES).flatMap(([trouble, limits]) =>
   ),
 );
 
+/** All that limits are called, word by word. */
+const CALLED = [...NAMED, ...TROUBLED].map(([name, limit]) => ({ words: name.split(' '), limit }));
+const CALLED_WORDS = [...new Set(CALLED.flatMap(({ words }) => words))];
+
 const NEAREST = 3;
 
 const unclearOf = (said: string) => (Object.hasOwn(UNCLEAR, said) ? UNCLEAR[said] : undefined);
@@ -180,9 +184,10 @@ export function nearestLimits(words: string): readonly LimitName[] {
   const said = withoutSide(plain(words)).rest.slice(0, 60);
   const unclear = unclearOf(said) ?? unclearOf(bare(said));
   if (unclear) return unclear;
+  const apartness = apartnessOf(said.split(' '));
   const best = new Map<LimitName, number>();
-  for (const [name, limit] of [...NAMED, ...TROUBLED]) {
-    const apart = apartness(said, name);
+  for (const { words: name, limit } of CALLED) {
+    const apart = apartness(name);
     if (apart < (best.get(limit) ?? Infinity)) best.set(limit, apart);
   }
   return [...best]
@@ -192,11 +197,21 @@ export function nearestLimits(words: string): readonly LimitName[] {
 }
 
 /** From 0, the same, to about 1: the mean of how far each word is from its nearest in the name. */
-function apartness(said: string, name: string): number {
-  const [mine, theirs] = [said.split(' '), name.split(' ')];
-  const far = (word: string, others: readonly string[]) =>
-    Math.min(...others.map((other) => distance(word, other) / Math.max(word.length, other.length)));
-  const mean = (from: readonly string[], to: readonly string[]) =>
-    from.reduce((sum, word) => sum + far(word, to), 0) / from.length;
-  return (2 * mean(mine, theirs) + mean(theirs, mine)) / 3;
+function apartnessOf(said: readonly string[]): (name: readonly string[]) => number {
+  // Names are made of few words: each is held against what is said once.
+  const far = new Map(
+    CALLED_WORDS.map((word) => [
+      word,
+      said.map((own) => distance(own, word) / Math.max(own.length, word.length)),
+    ]),
+  );
+  return (name) => {
+    const table = name.map((word) => far.get(word) ?? []);
+    const mine = said.map((_, i) => Math.min(...table.map((row) => row[i] ?? 1)));
+    const theirs = table.map((row) => Math.min(...row));
+    return (2 * mean(mine) + mean(theirs)) / 3;
+  };
 }
+
+const mean = (numbers: readonly number[]) =>
+  numbers.reduce((sum, one) => sum + one, 0) / numbers.length;
