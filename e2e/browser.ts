@@ -32,7 +32,7 @@ type Options = NonNullable<Parameters<typeof chromium.launchPersistentContext>[1
 
 /**
  * A worker's own profile, emptied for each test. The browser keeps what it made of the scripts in it,
- * as it does for people who come again: that is a fifth of the work of a journey.
+ * as it does for people who come again: that is a sixth of the work of all journeys.
  */
 class Profile {
   private context: BrowserContext | null = null;
