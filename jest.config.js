@@ -29,6 +29,8 @@ const sandboxInjectedGlobals = [
 module.exports = {
   // Two cores are the least that the tests are run on.
   maxWorkers: 3,
+  // Generous, since a machine may be busy; what has to be quick is measured in the benchmarks.
+  testTimeout: 60_000,
   projects: [
     {
       displayName: 'core',
