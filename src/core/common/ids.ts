@@ -1,6 +1,11 @@
 import { z } from 'zod';
 
-const idText = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/);
+/** Things are kept by their ids, so that what every object knows is none. */
+const idText = z
+  .string()
+  .regex(
+    /^(?!(?:constructor|hasOwnProperty|isPrototypeOf|propertyIsEnumerable|toLocaleString|toString|valueOf)$)[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/,
+  );
 
 export const routineIdSchema = idText.brand<'RoutineId'>();
 export const itemIdSchema = idText.brand<'ItemId'>();
@@ -40,7 +45,7 @@ export function slugOf(name: string): string {
     .replace(/[^a-z0-9]+/g, '-')
     .slice(0, 60)
     .replace(/^-+|-+$/g, '');
-  return slug || 'x';
+  return idText.safeParse(slug).success ? slug : `x${slug}`;
 }
 
 /**

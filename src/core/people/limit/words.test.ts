@@ -99,6 +99,12 @@ describe('limits as people say them', () => {
     ).toEqual(['tired', 'grumbling']);
   });
 
+  test('a word that every object knows is no side', () => {
+    expect(readLimits('constructor knee').limits).toEqual([]);
+    expect(readLimits('constructor knee').unread).toMatchObject([{ words: 'constructor knee' }]);
+    expect(readLimits('constructor left knee').limits).toEqual([]);
+  });
+
   test('any words are read without throwing, and nothing said gets lost', () => {
     fc.assert(
       fc.property(fc.string({ unit: 'binary', maxLength: 80 }), (typed) => {

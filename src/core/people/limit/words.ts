@@ -103,20 +103,20 @@ function plain(words: string): string {
     .trim();
 }
 
-const SIDE_WORDS: Readonly<Record<string, Side | 'both'>> = {
-  left: 'left',
-  l: 'left',
-  right: 'right',
-  r: 'right',
-  both: 'both',
-  bilateral: 'both',
-};
+const SIDE_WORDS: ReadonlyMap<string, Side | 'both'> = new Map([
+  ['left', 'left'],
+  ['l', 'left'],
+  ['right', 'right'],
+  ['r', 'right'],
+  ['both', 'both'],
+  ['bilateral', 'both'],
+]);
 
 function withoutSide(said: string): { readonly rest: string; readonly side: Side | undefined } {
   const words = said.split(' ');
-  const sides = new Set(words.flatMap((word) => SIDE_WORDS[word] ?? []));
+  const sides = new Set(words.flatMap((word) => SIDE_WORDS.get(word) ?? []));
   const [only] = sides;
-  const rest = words.filter((word) => !Object.hasOwn(SIDE_WORDS, word)).join(' ');
+  const rest = words.filter((word) => !SIDE_WORDS.has(word)).join(' ');
   return { rest, side: sides.size === 1 && only !== 'both' ? only : undefined };
 }
 

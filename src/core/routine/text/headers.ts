@@ -103,7 +103,7 @@ function readPaceNumber(part: string, at: number): Result<PaceChanges, LocalProb
       ? succeed({ transferHundredths: hundredths })
       : stop('unknown-pace-number', valueAt, value, ['1.8']);
   }
-  const name = PACE_NUMBERS[key];
+  const name = Object.hasOwn(PACE_NUMBERS, key) ? PACE_NUMBERS[key] : undefined;
   if (!name) return stop('unknown-pace-number', at, part, PACE_KEYS);
   if (key === 'rising') return readRising(value, valueAt);
   const ms = paceMs(value, valueAt);

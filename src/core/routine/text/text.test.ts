@@ -273,6 +273,7 @@ describe('routine text', () => {
     ['slot: 0', ['1:7 too-few 0']],
     ['slot: 600', ['1:7 too-long 600']],
     ['start: nowhere', ['1:8 unknown-position nowhere']],
+    ['pace: constructor 5s', ['1:7 unknown-pace-number constructor 5s']],
     ['pace: between 5', ['1:15 bare-number 5']],
     ['breath: 4', ['1:9 bad-breath 4']],
     ['title: A\ntitle: B', ['2:1 header-twice title']],

@@ -53,6 +53,11 @@ describe('a search in everyday words', () => {
     for (const move of moves) expect(move.levels.map(whereOf)).toContain('floor');
   });
 
+  test('a word that every object knows is a word like any other', () => {
+    expect(readSearch('constructor').prop).toBeUndefined();
+    expect(search('constructor').moves).toEqual([]);
+  });
+
   test('what means nothing finds nothing', () => {
     expect(search('trampoline').moves).toEqual([]);
     expect(search('').moves).toEqual(SHIPPED.moves);

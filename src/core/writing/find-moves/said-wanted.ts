@@ -67,11 +67,11 @@ const KINDS: readonly (readonly [RegExp, MoveKind])[] = [
   [/^(?:transfers?|getting up)$/u, 'transfer'],
 ];
 /** Things by everyday names that are nothing else. */
-const THINGS: Readonly<Record<string, string>> = {
-  towel: 'strap',
-  belt: 'strap',
-  armrests: 'armrest',
-};
+const THINGS: ReadonlyMap<string, string> = new Map([
+  ['towel', 'strap'],
+  ['belt', 'strap'],
+  ['armrests', 'armrest'],
+]);
 
 const meant = <T>(table: readonly (readonly [RegExp, T])[], run: string): T | undefined =>
   table.find(([said]) => said.test(run))?.[1];
@@ -114,7 +114,7 @@ function takes(
   }
   const where = meant(PLACES, run);
   const kind = meant(KINDS, run);
-  const prop = propNamed(THINGS[run] ?? run);
+  const prop = propNamed(THINGS.get(run) ?? run);
   if (where) said.where = where;
   else if (kind) said.kind = kind;
   else if (prop) said.prop = prop;

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { SHIPPED } from '@/core/moves';
@@ -63,6 +64,17 @@ describe('lines as people write them', () => {
   test('titles, notes and moves that the catalogue has not are not taken', () => {
     const taken = linesOf(NO_MOVE).filter((typed) => asOlder(typed).text !== '');
     expect(taken).toEqual([]);
+  });
+
+  test('any words are read without throwing, those that every object knows too', () => {
+    const words = fc.oneof(
+      fc.constantFrom('constructor', '__proto__', 'toString', 'valueOf', 'neck', '5', 'each'),
+      fc.string({ unit: 'binary', maxLength: 12 }),
+    );
+    const lines = fc.array(words, { minLength: 1, maxLength: 4 }).map((all) => all.join(' '));
+    fc.assert(fc.property(lines, (typed) => void asOlder(typed)));
+    expect(asOlder('constructor 5 reps').text).toBe('');
+    expect(asOlder('neck side tilt constructor 10s')).toMatchObject({ passed: ['constructor'] });
   });
 
   test.each([

@@ -23,31 +23,31 @@ function stemOf(word: string): string {
 }
 
 /** What people call things besides, word by word. */
-const SAME: Readonly<Record<string, string>> = {
-  sit: 'seat',
-  chair: 'seat',
-  hams: 'hamstr',
-  hammie: 'hamstr',
-  glut: 'buttock',
-  bum: 'buttock',
-  tummy: 'belly',
-  rotat: 'turn',
-  supin: 'ly',
-  lay: 'ly',
-  lie: 'ly',
-  lying: 'ly',
-  biceps: 'bicep',
-  balanc: 'stanc',
-  theraband: 'band',
-  quadrup: 'four',
-  nek: 'neck',
-  ballanc: 'stanc',
-};
+const SAME: ReadonlyMap<string, string> = new Map([
+  ['sit', 'seat'],
+  ['chair', 'seat'],
+  ['hams', 'hamstr'],
+  ['hammie', 'hamstr'],
+  ['glut', 'buttock'],
+  ['bum', 'buttock'],
+  ['tummy', 'belly'],
+  ['rotat', 'turn'],
+  ['supin', 'ly'],
+  ['lay', 'ly'],
+  ['lie', 'ly'],
+  ['lying', 'ly'],
+  ['biceps', 'bicep'],
+  ['balanc', 'stanc'],
+  ['theraband', 'band'],
+  ['quadrup', 'four'],
+  ['nek', 'neck'],
+  ['ballanc', 'stanc'],
+]);
 
 /** Few words make many names. */
 const rootOf = rememberText((word) => {
   const stem = stemOf(word);
-  return SAME[stem] ?? stem;
+  return SAME.get(stem) ?? stem;
 });
 
 /** Each word that may name something, with its root. */
