@@ -1,5 +1,11 @@
 import { join } from 'node:path';
-import { test as base, chromium, expect, type BrowserContext, type Page } from '@playwright/test';
+import {
+  test as base,
+  expect,
+  type BrowserContext,
+  type BrowserType,
+  type Page,
+} from '@playwright/test';
 
 export const PORT = 4617;
 
@@ -28,7 +34,7 @@ export const BROWSER = {
 /** What React Native says of animations on every web page; nothing to mend. */
 const KNOWN = /useNativeDriver/;
 
-type Options = NonNullable<Parameters<typeof chromium.launchPersistentContext>[1]>;
+type Options = NonNullable<Parameters<BrowserType['launchPersistentContext']>[1]>;
 
 /**
  * A worker's own profile, emptied for each test. The browser keeps what it made of the scripts in it,
@@ -38,12 +44,15 @@ class Profile {
   private context: BrowserContext | null = null;
   private options = '';
 
-  constructor(private readonly folder: string) {}
+  constructor(
+    private readonly browser: BrowserType,
+    private readonly folder: string,
+  ) {}
 
   async open(options: Options): Promise<BrowserContext> {
     if (this.options !== JSON.stringify(options)) await this.close();
     this.options = JSON.stringify(options);
-    this.context ??= await chromium.launchPersistentContext(this.folder, options);
+    this.context ??= await this.browser.launchPersistentContext(this.folder, options);
     await this.empty(this.context);
     return this.context;
   }
@@ -70,9 +79,9 @@ class Profile {
 /** A page that fails its test on any error or report against the server's policy. */
 export const test = base.extend<object, { profile: Profile }>({
   profile: [
-    // eslint-disable-next-line no-empty-pattern
-    async ({}, run, { parallelIndex }) => {
-      const profile = new Profile(join(__dirname, `../test-results/profile-${parallelIndex}`));
+    async ({ playwright }, run, { parallelIndex }) => {
+      const folder = join(__dirname, `../test-results/profile-${parallelIndex}`);
+      const profile = new Profile(playwright.chromium, folder);
       await run(profile);
       await profile.close();
     },

@@ -76,8 +76,10 @@ export function AddingLine({
     setPicked(undefined);
     setTried(false);
   };
-  // The first line that is read takes all names apart; after the focus there is time for it.
-  const makeReady = () => setTimeout(() => readAdding('a', routine, goesTo, part));
+  // The first words that are read take all names apart; after the focus there is time for it.
+  const makeReady = () => {
+    if (typed === '') setTimeout(() => readAdding('turn', routine, goesTo, part));
+  };
   const keepUnsent = () => {
     dispatch(typed.trim() === '' ? lineGone(id) : linesKept([{ id, typed }]));
   };

@@ -1,4 +1,4 @@
-import { configure, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { GROUP_ALONE } from '@/core/people';
@@ -9,9 +9,6 @@ import { lightTheme } from '@/design';
 import { storeOn } from '@/state/testing';
 import { scorePhrases as phrases } from '@/words/score';
 import { Ready } from './ready';
-
-// A machine may be busy.
-configure({ asyncUtilTimeout: 20_000 });
 
 const routine = routineOf('group: desk\nlimits: breastbone opened\nSeated twist: hold 20s');
 const score = compile(routine, GROUP_ALONE, phrases);

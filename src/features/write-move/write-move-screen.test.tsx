@@ -1,4 +1,4 @@
-import { act, configure, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { moveIdSchema } from '@/core/common';
@@ -8,9 +8,6 @@ import { lightTheme } from '@/design';
 import { draftKept, keepMove, selectOwnMoves, type AppStore } from '@/state';
 import { fakePlatform, storeOn } from '@/state/testing';
 import { WriteMoveScreen } from '.';
-
-// A machine may be busy.
-configure({ asyncUtilTimeout: 20_000 });
 
 const went: string[] = [];
 

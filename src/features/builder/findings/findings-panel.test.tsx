@@ -1,4 +1,4 @@
-import { configure, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import type { Change, Routine } from '@/core/routine';
@@ -6,9 +6,6 @@ import { routineOf } from '@/core/testing';
 import { lightTheme } from '@/design';
 import { fakePlatform, type FakePlatform, storeOn } from '@/state/testing';
 import { FindingsCount, FindingsPanel, useFindings } from '.';
-
-// A machine may be busy.
-configure({ asyncUtilTimeout: 20_000 });
 
 const MISSING = routineOf('Seated twist: hold 20s, left only');
 

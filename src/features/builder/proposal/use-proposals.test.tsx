@@ -1,5 +1,5 @@
 import { GROUP_ALONE } from '@/core/people';
-import { act, configure, renderHook, waitFor } from '@testing-library/react';
+import { act, renderHook, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import type { ReactNode } from 'react';
 import { applyChange, type Change, type Routine } from '@/core/routine';
@@ -7,9 +7,6 @@ import { routineOf } from '@/core/testing';
 import { scoreOf } from '@/state';
 import { fakePlatform, type FakePlatform, storeOn } from '@/state/testing';
 import { useProposals } from '.';
-
-// A machine may be busy.
-configure({ asyncUtilTimeout: 20_000 });
 
 const SHORT = routineOf('group: desk\nSeated twist: hold 20s\nSeated cat: 8 reps');
 
