@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import {
   DEMO_COUNT,
@@ -97,7 +98,15 @@ test('new, named, duplicated, deleted and brought back', async ({ page }) => {
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(page.getByRole('link', { name: /^Low tide stretch \(copy\)/ })).toBeVisible();
   await page.getByRole('button', { name: 'Rename' }).click();
-  await page.getByRole('textbox', { name: 'New title' }).fill('High tide stretch');
+  const renamed = page.getByRole('textbox', { name: 'New title' });
+  await renamed.focus();
+  await page.waitForTimeout(500);
+  // A key is drawn, and then the field is still.
+  const counted = framesWithin(page, 300);
+  await renamed.press('End');
+  await renamed.press('!');
+  expect(await counted).toBeLessThan(4);
+  await renamed.fill('High tide stretch');
   await page.getByRole('button', { name: 'Keep title' }).click();
   await expect(page.getByRole('link', { name: /^High tide stretch/ })).toBeVisible();
   await page.getByRole('button', { name: 'Delete' }).click();
@@ -200,3 +209,23 @@ test('a block is made, changed and taken apart, and lanes are chosen @wide', asy
   await page.getByRole('button', { name: 'Start' }).click();
   await expect(page.getByText('In the chair: Seated march, knees up')).toBeVisible();
 });
+
+/** How often the page asks for another frame. */
+function framesWithin(page: Page, ms: number): Promise<number> {
+  return page.evaluate(
+    (wait) =>
+      new Promise<number>((done) => {
+        let count = 0;
+        const own = window.requestAnimationFrame;
+        window.requestAnimationFrame = (draw) => {
+          count += 1;
+          return own.call(window, draw);
+        };
+        setTimeout(() => {
+          window.requestAnimationFrame = own;
+          done(count);
+        }, wait);
+      }),
+    ms,
+  );
+}

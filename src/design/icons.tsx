@@ -1,4 +1,4 @@
-import type { ComponentType } from 'react';
+import { memo, type ComponentType } from 'react';
 import ArrowDown from 'lucide-react-native/icons/arrow-down';
 import ArrowUp from 'lucide-react-native/icons/arrow-up';
 import Check from 'lucide-react-native/icons/check';
@@ -53,9 +53,9 @@ interface IconProps {
 }
 
 /** What Paper draws its icons with, in place of an icon font. */
-export function Icon({ name, color, size }: IconProps) {
+export const Icon = memo(function Icon({ name, color, size }: IconProps) {
   const Drawing:
     ComponentType<{ color?: string; size?: number; 'aria-hidden'?: boolean }> | undefined =
     Object.hasOwn(ICONS, name) ? ICONS[name as IconName] : undefined;
   return Drawing ? <Drawing color={color ?? 'currentColor'} size={size} aria-hidden /> : null;
-}
+});

@@ -9,3 +9,4 @@ export { Target } from './target';
 export { Toggle } from './toggle';
 export { darkTheme, lightTheme, useTokens, type AppTheme } from './theme';
 export { SANS, SERIF, TARGET, WIDE, type Tokens } from './tokens';
+export { useSame } from './use-same';

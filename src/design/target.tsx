@@ -1,8 +1,11 @@
+import isEqual from 'fast-deep-equal';
+import { memo } from 'react';
 import { Pressable, StyleSheet, View, type ViewStyle } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Icon, type IconName } from './icons';
 import { useTokens } from './theme';
 import { TARGET } from './tokens';
+import { useSame } from './use-same';
 
 interface TargetProps {
   readonly label: string;
@@ -29,7 +32,12 @@ interface TargetProps {
 }
 
 /** A big target that can also say that it is chosen, on, or open, which Paper's button can't. */
-export function Target({
+export function Target({ onPress, ...shown }: TargetProps) {
+  return <Shown {...shown} onPress={useSame(onPress)} />;
+}
+
+/** Drawn anew where it looks or says something else; what a press does is new at every edit. */
+const Shown = memo(function Shown({
   label,
   onPress,
   look = 'outlined',
@@ -86,7 +94,7 @@ export function Target({
       </Text>
     </Pressable>
   );
-}
+}, isEqual);
 
 const styles = StyleSheet.create({
   target: {

@@ -2,6 +2,7 @@ import { Slot } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
+import type { ComponentProps } from 'react';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { Icon, darkTheme, lightTheme } from '@/design';
@@ -14,6 +15,8 @@ import { createHall, openHall, useHallSelector } from '@/state/hall';
 interface AppProps {
   readonly loadWorkshop: () => Promise<Workshop>;
 }
+
+const SETTINGS = { icon: (props: ComponentProps<typeof Icon>) => <Icon {...props} /> };
 
 /** The application around every page: its store, its look, and what is kept. */
 export function App({ loadWorkshop }: AppProps) {
@@ -30,7 +33,7 @@ export function App({ loadWorkshop }: AppProps) {
     <SafeAreaProvider>
       <Provider store={hall.store}>
         <HallProvider value={value}>
-          <PaperProvider theme={theme} settings={{ icon: (props) => <Icon {...props} /> }}>
+          <PaperProvider theme={theme} settings={SETTINGS}>
             <Pages />
           </PaperProvider>
         </HallProvider>

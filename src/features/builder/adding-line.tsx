@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import {
   Pressable,
   ScrollView,
@@ -11,7 +11,7 @@ import { Button, Text } from 'react-native-paper';
 import { itemIdSchema, moveIdSchema, type ItemId } from '@/core/common';
 import { itemInForce, type Routine } from '@/core/routine';
 import { emptyDraft, type Meant } from '@/core/writing';
-import { Field, TARGET, Target, useTokens } from '@/design';
+import { Field, TARGET, Target, useSame, useTokens } from '@/design';
 import { Figure } from '@/features/figure';
 import { onPastedLines } from '@/platform/page';
 import {
@@ -40,7 +40,7 @@ interface AddingLineProps extends Editing {
 }
 
 /** The line for adding: understood as it is typed, added with Enter; nothing typed is lost. */
-export function AddingLine({
+export const AddingLine = memo(function AddingLine({
   id,
   routine,
   change,
@@ -83,7 +83,7 @@ export function AddingLine({
   const keepUnsent = () => {
     dispatch(typed.trim() === '' ? lineGone(id) : linesKept([{ id, typed }]));
   };
-  const add = () => {
+  const add = useSame(() => {
     if (first.turnsTo) {
       onGoesTo(first.goesTo);
       type('');
@@ -99,7 +99,7 @@ export function AddingLine({
     onGoesTo({ after: added });
     onAdded(added);
     input.current?.focus();
-  };
+  });
   const take = (text: string) => {
     type(text);
     input.current?.focus();
@@ -167,18 +167,25 @@ export function AddingLine({
           maxLength={300}
           error={problem !== '' && tried}
         />
-        <Button
-          mode="outlined"
-          contentStyle={styles.button}
-          onPress={add}
-          disabled={typed.trim() === ''}
-        >
-          {BUILD.add}
-        </Button>
+        <Add disabled={typed.trim() === ''} onPress={add} />
       </View>
     </View>
   );
-}
+});
+
+const Add = memo(function Add({
+  disabled,
+  onPress,
+}: {
+  readonly disabled: boolean;
+  readonly onPress: () => void;
+}) {
+  return (
+    <Button mode="outlined" contentStyle={styles.button} onPress={onPress} disabled={disabled}>
+      {BUILD.add}
+    </Button>
+  );
+});
 
 /** What the line is understood as, with its figure and the time it adds. */
 function Reading({ adding, routine }: { readonly adding: Adding; readonly routine: Routine }) {

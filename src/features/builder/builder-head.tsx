@@ -1,3 +1,4 @@
+import { memo, useCallback } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
@@ -22,24 +23,29 @@ interface BuilderHeadProps extends ToolsProps {
 }
 
 /** What always tells: time against the slot, left and right, trips, findings, and the whole to scale. */
-export function BuilderHead({ id, wide, drawn, findings, onRow, ...tools }: BuilderHeadProps) {
+export const BuilderHead = memo(function BuilderHead({
+  id,
+  wide,
+  drawn,
+  findings,
+  onRow,
+  ...tools
+}: BuilderHeadProps) {
   const { open, onOpen } = tools;
+  const toFindings = useCallback(() => onOpen('findings'), [onOpen]);
+  const toTime = useCallback(() => onOpen('time'), [onOpen]);
   // From here on the tools have it, and stay on the line.
   const narrow = useWindowDimensions().width < 360;
   const count = (
-    <FindingsCount
-      findings={findings}
-      open={open === 'findings'}
-      onPress={() => onOpen('findings')}
-    />
+    <FindingsCount findings={findings} open={open === 'findings'} onPress={toFindings} />
   );
   const totals = (
     <Totals
       routine={drawn}
       wide={wide}
       open={open === 'time'}
-      onPress={() => onOpen('time')}
-      right={!wide && <Saving />}
+      onPress={toTime}
+      right={!wide && SAVING}
     />
   );
   const score = useScore(drawn);
@@ -49,7 +55,7 @@ export function BuilderHead({ id, wide, drawn, findings, onRow, ...tools }: Buil
         {totals}
         {count}
         {wide && <Tools {...tools} />}
-        {wide && <Saving />}
+        {wide && SAVING}
         {!narrow && <UndoButtons id={id} both={wide} />}
         <Target
           label={BUILD.tools}
@@ -62,19 +68,28 @@ export function BuilderHead({ id, wide, drawn, findings, onRow, ...tools }: Buil
       <TimeBand score={score} onChoose={onRow} />
     </>
   );
-}
+});
+
+const SAVING = <Saving />;
 
 /** On a phone what was undone is done again from the tools. */
-export function UndoButtons({ id, both }: { readonly id: Editing['id']; readonly both: boolean }) {
+const UndoButtons = memo(function UndoButtons({
+  id,
+  both,
+}: {
+  readonly id: Editing['id'];
+  readonly both: boolean;
+}) {
   const dispatch = useAppDispatch();
-  const kept = useAppSelector((state) => state.routines[id]);
+  const canUndo = useAppSelector((state) => (state.routines[id]?.past.length ?? 0) > 0);
+  const canRedo = useAppSelector((state) => (state.routines[id]?.future.length ?? 0) > 0);
   return (
     <>
       <IconButton
         icon="undo"
         style={styles.icon}
         accessibilityLabel={BUILD.undo}
-        disabled={!kept?.past.length}
+        disabled={!canUndo}
         onPress={() => dispatch(changeUndone(id))}
       />
       {both && (
@@ -82,13 +97,13 @@ export function UndoButtons({ id, both }: { readonly id: Editing['id']; readonly
           icon="redo"
           style={styles.icon}
           accessibilityLabel={BUILD.redo}
-          disabled={!kept?.future.length}
+          disabled={!canRedo}
           onPress={() => dispatch(changeRedone(id))}
         />
       )}
     </>
   );
-}
+});
 
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 8 },

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useDeferredValue, useEffect, useRef, useState, type ReactNode } from 'react';
+import { memo, useDeferredValue, useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button } from 'react-native-paper';
 import { itemIdSchema, type ItemId } from '@/core/common';
@@ -17,7 +17,7 @@ import {
   type Drop,
   type SectionName,
 } from '@/core/routine';
-import { Screen, TARGET, WIDE, useTokens } from '@/design';
+import { Screen, TARGET, WIDE, useSame, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { PageSheet } from '@/features/page-in';
 import { enterPanel, focusField, hasOnlyRows, leavePanel, onKey, showRow } from '@/platform/page';
@@ -50,7 +50,6 @@ import type { PanelName } from './tools';
 import { ToolsPanel } from './tools-panel';
 import { VersionsPanel } from './versions-panel';
 import { useRoutine, type Editing } from './use-routine';
-import { useSame } from './use-same';
 
 /** A rest as it is added by its button; its row changes it. */
 const USUAL_REST_MS = 30_000;
@@ -100,14 +99,14 @@ function Builder(editing: Editing) {
     if (newest && hasEntry(drawn, newest)) showRow(newest);
   }, [newest, drawn]);
   useFoundMark(id, findings, preview === undefined);
-  const close = () => setChosen(undefined);
+  // What is drawn anew only for what it shows has to be handed the same functions.
+  const close = useSame(() => setChosen(undefined));
   const choose = (entry: ItemId) => {
     proposals.leave();
     if (!wide) setOpen(undefined);
     setChosen(entry);
     setGoesTo({ after: entry });
   };
-  // What is drawn anew only for what it shows has to be handed the same functions.
   const chooseRow = useSame((entry: ItemId) => {
     if (!picked) choose(entry);
     else if (picked.has(entry)) setPicked(new Set([...picked].filter((one) => one !== entry)));
@@ -147,21 +146,33 @@ function Builder(editing: Editing) {
     focusField(BUILD.addLabel);
   });
   const named = useSame((title: string) => editing.change(changeHeader(routine, { title })));
-  const showAdded = (added: ItemId) => {
+  const showAdded = useSame((added: ItemId) => {
     if (wide) setChosen(added);
     setNewest(added);
-  };
-  const showPanel = (name: PanelName) => {
+  });
+  const takePicked = useSame((added: ItemId) => {
+    setChosen(added);
+    setGoesTo({ after: added });
+  });
+  const toFindings = useSame(() => {
+    close();
+    setOpen('findings');
+  });
+  const addAfter = useSame(() => {
+    close();
+    setTimeout(() => focusField(BUILD.addLabel), 0);
+  });
+  const showPanel = useSame((name: PanelName) => {
     const isShown = open === name && !chosen && !proposal;
     proposals.leave();
     close();
     setOpen(isShown ? undefined : name);
-  };
-  const propose = (ask: () => void) => {
+  });
+  const propose = useSame((ask: () => void) => {
     close();
     if (!wide) setOpen(undefined);
     ask();
-  };
+  });
   const keepFinding = (ids: readonly ItemId[], finding: string, why: string) => {
     const change = acceptFindings(routine, ids, finding, why);
     if (change) editing.change(change);
@@ -214,14 +225,8 @@ function Builder(editing: Editing) {
       key={chosen.id}
       entry={chosen}
       findings={findings.byEntry.get(chosen.id)}
-      onFindings={() => {
-        close();
-        setOpen('findings');
-      }}
-      onAddAfter={() => {
-        close();
-        setTimeout(() => focusField(BUILD.addLabel), 0);
-      }}
+      onFindings={toFindings}
+      onAddAfter={addAfter}
       {...editing}
       onClose={close}
     />
@@ -246,16 +251,6 @@ function Builder(editing: Editing) {
   );
   // On a phone on its side, and with very large text, the head goes with the rows.
   const short = window.height < SHORT;
-  const lead = (
-    <Button
-      mode="contained"
-      disabled={!canLead || preview !== undefined}
-      contentStyle={styles.button}
-      onPress={() => router.push(`/lead/${id}`)}
-    >
-      {BUILD.lead}
-    </Button>
-  );
   return (
     <Screen
       title={routine.title}
@@ -263,7 +258,7 @@ function Builder(editing: Editing) {
         <TitleField key={routine.title} title={routine.title} isNew={isUntouched} onNamed={named} />
       }
       onBack={leave}
-      right={lead}
+      right={<Lead id={id} disabled={!canLead || preview !== undefined} />}
       below={!short && head}
     >
       {page !== undefined ? (
@@ -281,16 +276,7 @@ function Builder(editing: Editing) {
         />
       ) : (
         <View style={styles.panes}>
-          {wide && (
-            <MovesPane
-              {...editing}
-              goesTo={goesTo}
-              onAdded={(added) => {
-                setChosen(added);
-                setGoesTo({ after: added });
-              }}
-            />
-          )}
+          {wide && <MovesPane {...editing} goesTo={goesTo} onAdded={takePicked} />}
           <View style={[styles.middle, { backgroundColor: t.sheet }]}>
             <StrandList
               routine={drawn}
@@ -329,6 +315,26 @@ function Builder(editing: Editing) {
     </Screen>
   );
 }
+
+const Lead = memo(function Lead({
+  id,
+  disabled,
+}: {
+  readonly id: Editing['id'];
+  readonly disabled: boolean;
+}) {
+  const router = useRouter();
+  return (
+    <Button
+      mode="contained"
+      disabled={disabled}
+      contentStyle={styles.button}
+      onPress={() => router.push(`/lead/${id}`)}
+    >
+      {BUILD.lead}
+    </Button>
+  );
+});
 
 /** Leaves in the list what the checks found, for as long as they have looked at what is kept. */
 function useFoundMark(id: Editing['id'], { all, state }: Findings, isKept: boolean): void {

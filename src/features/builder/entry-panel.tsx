@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { withCapital } from '@/core/common';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
@@ -24,7 +25,12 @@ interface EntryPanelProps extends Editing {
 }
 
 /** The chosen row, to be changed. */
-export function EntryPanel({ findings = [], onFindings, onAddAfter, ...props }: EntryPanelProps) {
+export const EntryPanel = memo(function EntryPanel({
+  findings = [],
+  onFindings,
+  onAddAfter,
+  ...props
+}: EntryPanelProps) {
   return (
     <>
       <EntryEditor {...props} />
@@ -37,7 +43,7 @@ export function EntryPanel({ findings = [], onFindings, onAddAfter, ...props }: 
       )}
     </>
   );
-}
+});
 
 function EntryEditor({
   entry,

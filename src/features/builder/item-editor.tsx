@@ -1,15 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { DOSE_KINDS, amountOf, cuesOf } from '@/core/moves';
-import {
-  amountRange,
-  catalogueFor,
-  changeItem,
-  changeLevel,
-  itemInForce,
-  writeItem,
-  type Item,
-} from '@/core/routine';
+import { amountRange, changeItem, changeLevel, itemInForce, type Item } from '@/core/routine';
 import { Choices, Target, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
 import { Figure } from '@/features/figure';
@@ -181,7 +173,7 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
       <SwapChoices item={item} {...editing} />
       <ItemFine key={`fine ${item.id}`} item={item} {...editing} />
       <ItemMore key={item.id} item={item} {...editing} />
-      <LineField key={writeItem(item, catalogueFor(routine))} item={item} {...editing} />
+      <LineField item={item} {...editing} />
       <EntryActions entry={item} {...editing} onGone={onClose} />
     </View>
   );

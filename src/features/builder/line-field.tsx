@@ -11,7 +11,14 @@ import type { Editing } from './use-routine';
 export function LineField({ item, routine, change }: Editing & { readonly item: Item }) {
   const strict = writeItem(item, catalogueFor(routine));
   const [typed, setTyped] = useState(strict);
+  const [written, setWritten] = useState(strict);
   const [problem, setProblem] = useState('');
+  // Another edit writes it anew, over what was typed for the line before.
+  if (written !== strict) {
+    setWritten(strict);
+    setTyped(strict);
+    setProblem('');
+  }
   const apply = () => {
     const reading = readAddingLine(typed, item.id, routine);
     const [first] = reading.problems;

@@ -1,11 +1,11 @@
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { FlatList, Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import { usualLevel, type Move } from '@/core/moves';
 import { catalogueFor } from '@/core/routine';
 import { findMoves, searchSaid } from '@/core/writing';
-import { Field, TARGET, useTokens } from '@/design';
+import { Field, TARGET, useSame, useTokens } from '@/design';
 import { arrowTo } from '@/platform/page';
 import { useNewId } from '@/state';
 import { POSITION_NAMES } from '@/words/names';
@@ -20,7 +20,12 @@ interface CataloguePaneProps extends Editing {
 }
 
 /** The moves to pick from, on a wide screen. */
-export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePaneProps) {
+export const MovesPane = memo(function MovesPane({
+  routine,
+  change,
+  goesTo,
+  onAdded,
+}: CataloguePaneProps) {
   const newId = useNewId();
   const t = useTokens();
   const [typed, setTyped] = useState('');
@@ -30,12 +35,12 @@ export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePanePro
     const limits = (routine.limits ?? []).map(({ limit }) => limit);
     return new Set(findMoves(catalogue, { limits }).map(({ id: own }) => own));
   }, [catalogue, routine.limits]);
-  const add = (move: Move) => {
+  const add = useSame((move: Move) => {
     const id = itemIdSchema.parse(newId());
     const entry = { kind: 'item', id, moveId: move.id } as const;
     change(addingChange(routine, entry, id, placeForNew(routine, goesTo)));
     onAdded(id);
-  };
+  });
   return (
     <View style={[styles.pane, { borderRightColor: t.line }]}>
       <View style={styles.find}>
@@ -51,28 +56,42 @@ export function MovesPane({ routine, change, goesTo, onAdded }: CataloguePanePro
           </Text>
         }
         renderItem={({ item: move, index }) => (
-          <Pressable
-            role="button"
-            aria-label={BUILD.takeMove(move.name)}
-            onPress={() => add(move)}
-            {...oneStop(index === 0)}
-            style={[styles.move, { borderBottomColor: t.line }]}
-          >
-            <Text variant="titleMedium">{move.name}</Text>
-            <Text variant="bodyMedium" style={{ color: t.quiet }}>
-              {POSITION_NAMES[usualLevel(move).from]} · {BUILD.levels(move.levels.length)}
-            </Text>
-            {!clear.has(move.id) && (
-              <Text variant="bodyMedium" style={{ color: t.clay }}>
-                {BUILD.ruledOut}
-              </Text>
-            )}
-          </Pressable>
+          <MoveRow move={move} isFirst={index === 0} clear={clear.has(move.id)} onTake={add} />
         )}
       />
     </View>
   );
+});
+
+interface MoveRowProps {
+  readonly move: Move;
+  readonly isFirst: boolean;
+  readonly clear: boolean;
+  readonly onTake: (move: Move) => void;
 }
+
+const MoveRow = memo(function MoveRow({ move, isFirst, clear, onTake }: MoveRowProps) {
+  const t = useTokens();
+  return (
+    <Pressable
+      role="button"
+      aria-label={BUILD.takeMove(move.name)}
+      onPress={() => onTake(move)}
+      {...oneStop(isFirst)}
+      style={[styles.move, { borderBottomColor: t.line }]}
+    >
+      <Text variant="titleMedium">{move.name}</Text>
+      <Text variant="bodyMedium" style={{ color: t.quiet }}>
+        {POSITION_NAMES[usualLevel(move).from]} · {BUILD.levels(move.levels.length)}
+      </Text>
+      {!clear && (
+        <Text variant="bodyMedium" style={{ color: t.clay }}>
+          {BUILD.ruledOut}
+        </Text>
+      )}
+    </Pressable>
+  );
+});
 
 /** Tab stops at the list once; the arrow keys go through it. */
 const oneStop = (isFirst: boolean) =>

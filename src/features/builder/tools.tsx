@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { printClock } from '@/core/common';
 import type { Routine } from '@/core/routine';
 import { Target } from '@/design';
@@ -17,7 +18,13 @@ export interface ToolsProps {
 }
 
 /** What is done to the routine as a whole. */
-export function Tools({ routine, open, onOpen, proposals, onPropose }: ToolsProps) {
+export const Tools = memo(function Tools({
+  routine,
+  open,
+  onOpen,
+  proposals,
+  onPropose,
+}: ToolsProps) {
   const { slotMs } = routine;
   const isEmpty = useScore(routine).totalMs === 0;
   return (
@@ -39,4 +46,4 @@ export function Tools({ routine, open, onOpen, proposals, onPropose }: ToolsProp
       <Target label={BUILD.about} expanded={open === 'group'} onPress={() => onOpen('group')} />
     </>
   );
-}
+});

@@ -1,4 +1,5 @@
 import { Link } from 'expo-router';
+import { memo } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import { SANS, SERIF, TARGET, useTokens } from '@/design';
@@ -17,7 +18,7 @@ export type PlaceName = (typeof PLACES)[number]['name'];
  * The way round, in the place of a page's title: the place where one is stands as the title, the
  * others beside it. So it costs no line of its own on a phone.
  */
-export function Places({ here }: { readonly here: PlaceName }) {
+export const Places = memo(function Places({ here }: { readonly here: PlaceName }) {
   const t = useTokens();
   const { width, fontScale } = useWindowDimensions();
   const tight = width / fontScale < 372;
@@ -49,7 +50,7 @@ export function Places({ here }: { readonly here: PlaceName }) {
       })}
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   places: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, flexGrow: 1 },

@@ -1,5 +1,7 @@
+import isEqual from 'fast-deep-equal';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Target, useTokens } from '@/design';
+import { Target, useSame, useTokens } from '@/design';
 import type { PlainDeed } from '@/state';
 import type { StageShape } from './shape';
 import { LEAD } from './strings';
@@ -21,7 +23,22 @@ interface ControlsProps {
 }
 
 /** The big targets of a class; each has a key of its own. */
-export function Controls(props: ControlsProps) {
+export function Controls({ onStopSigns, ...props }: ControlsProps) {
+  const signs = useSame(() => onStopSigns?.());
+  return (
+    <Targets
+      {...props}
+      onDeed={useSame(props.onDeed)}
+      onWhyNot={useSame(props.onWhyNot)}
+      onHappened={useSame(props.onHappened)}
+      onStopSigns={onStopSigns && signs}
+      onMore={useSame(props.onMore)}
+    />
+  );
+}
+
+/** Drawn anew where they say something else, and not whenever the class is. */
+const Targets = memo(function Targets(props: ControlsProps) {
   const { shape, running, open, onDeed, onHappened, onStopSigns, onMore } = props;
   const t = useTokens();
   const low = shape === 'low';
@@ -126,7 +143,7 @@ export function Controls(props: ControlsProps) {
       </View>
     </View>
   );
-}
+}, isEqual);
 
 /** How wide the targets stand beside the stage, on a phone on its side. */
 export const BESIDE = 176;

@@ -1,3 +1,5 @@
+import isEqual from 'fast-deep-equal';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
@@ -18,17 +20,39 @@ interface FootProps {
   readonly width: number;
 }
 
+const TIME = new Intl.DateTimeFormat([], { hour: '2-digit', minute: '2-digit' });
+
 /** What comes next and its way, how much is left, the time of day it ends, and the whole to scale. */
 export function Foot({ view, score, placeMs, ends, sizes, width }: FootProps) {
+  return (
+    <View style={styles.foot}>
+      <Words
+        next={view.next}
+        left={printClock(Math.ceil(view.remainingMs / 1000) * 1000)}
+        time={TIME.format(ends)}
+        sizes={sizes}
+        width={width}
+      />
+      <TimeBand score={score} placeMs={placeMs} />
+    </View>
+  );
+}
+
+interface FootWordsProps extends Pick<FootProps, 'sizes' | 'width'> {
+  readonly next: LeadView['next'];
+  readonly left: string;
+  readonly time: string;
+}
+
+/** Drawn anew where they say something else, and not whenever the class is. */
+const Words = memo(function Words({ next, left, time, sizes, width }: FootWordsProps) {
   const t = useTokens();
   const { shape, far, near, least } = sizes;
   const broad = shape === 'wide' || shape === 'wall';
-  const { name, more } = view.next;
+  const { name, more } = next;
   const nameSize = broad ? far : Math.max(18, far * 0.72);
   const said = `${LEAD.nextIs} ${name}`;
   const size = fitted(said, { width, lines: 1, most: nameSize, least: nameSize * 0.66 });
-  const left = printClock(Math.ceil(view.remainingMs / 1000) * 1000);
-  const time = ends.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
   const quiet = { color: t.quiet };
   const moreSize = fitted(more, { width, lines: broad ? 1 : 2, most: near, least });
   const times = (
@@ -37,7 +61,7 @@ export function Foot({ view, score, placeMs, ends, sizes, width }: FootProps) {
     </Text>
   );
   return (
-    <View style={styles.foot}>
+    <>
       <View style={styles.line}>
         <Text style={[styles.next, sized(size)]}>
           <Text style={[styles.then, sized(size), quiet]}>{LEAD.nextIs} </Text>
@@ -51,10 +75,9 @@ export function Foot({ view, score, placeMs, ends, sizes, width }: FootProps) {
           {(!broad || more !== '') && times}
         </View>
       )}
-      <TimeBand score={score} placeMs={placeMs} />
-    </View>
+    </>
   );
-}
+}, isEqual);
 
 const sized = (fontSize: number) => ({ fontSize, lineHeight: fontSize * 1.2 });
 

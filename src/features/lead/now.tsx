@@ -1,3 +1,5 @@
+import isEqual from 'fast-deep-equal';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { SANS, useTokens } from '@/design';
@@ -18,7 +20,29 @@ interface WordsProps {
 }
 
 /** The name, its level, and the cue; with what is kept up, and what to watch where there is room. */
-export function NowWords({ view, sizes, width, status }: WordsProps) {
+export function NowWords({ view, ...rest }: WordsProps) {
+  const { name, level, caption, throughout, points, lanes } = view;
+  return (
+    <Words
+      name={name}
+      level={level}
+      caption={caption}
+      throughout={throughout}
+      watch={points[0]?.watch[0] ?? ''}
+      alone={lanes.length === 0}
+      {...rest}
+    />
+  );
+}
+
+type ShownWords = Pick<LeadView, 'name' | 'level' | 'caption' | 'throughout'> & {
+  readonly watch: string;
+  /** Whether everybody does the same. */
+  readonly alone: boolean;
+} & Omit<WordsProps, 'view'>;
+
+/** Drawn anew where they say something else, and not whenever the class is. */
+const Words = memo(function Words({ watch, alone, sizes, width, status, ...view }: ShownWords) {
   const t = useTokens();
   const { shape, far, near, least } = sizes;
   const broad = shape === 'wide' || shape === 'wall';
@@ -27,9 +51,8 @@ export function NowWords({ view, sizes, width, status }: WordsProps) {
   const lines = broad ? 2 : shape === 'low' ? 4 : 3;
   const cue = fitted(said, { width, lines, most: near, least });
   const level = Math.max(16, broad ? near : near * 0.9);
-  const watch = view.points[0]?.watch[0] ?? '';
   // A watch point that is being said stands in the cue's place already.
-  const watches = shape === 'wide' && view.lanes.length === 0 && !said.includes(watch);
+  const watches = shape === 'wide' && alone && !said.includes(watch);
   return (
     <View style={styles.words}>
       <View style={styles.title}>
@@ -73,7 +96,7 @@ export function NowWords({ view, sizes, width, status }: WordsProps) {
       )}
     </View>
   );
-}
+}, isEqual);
 
 /** Lines stand a little apart. */
 const sized = (fontSize: number) => ({ fontSize, lineHeight: fontSize * 1.28 });
@@ -103,7 +126,7 @@ interface LanesProps {
 }
 
 /** The other ways of taking part beside the leading one, each with its figure where there is room. */
-export function NowLanes({ lanes, sizes, mirror, width }: LanesProps) {
+export const NowLanes = memo(function NowLanes({ lanes, sizes, mirror, width }: LanesProps) {
   const t = useTokens();
   const { shape, near } = sizes;
   const broad = shape === 'wide' || shape === 'wall';
@@ -128,7 +151,7 @@ export function NowLanes({ lanes, sizes, mirror, width }: LanesProps) {
       ))}
     </View>
   );
-}
+}, isEqual);
 
 const styles = StyleSheet.create({
   words: { flexShrink: 1, minWidth: 0, gap: 2 },

@@ -1,10 +1,11 @@
-import { render } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { ledClass, newLead, scriptOf } from '@/core/class';
 import { GROUP_ALONE } from '@/core/people';
 import { routineOf } from '@/core/testing';
 import { lightTheme } from '@/design';
 import { scriptPhrases } from '@/words/score';
+import { Controls } from './controls';
 import { stageSizes } from './shape';
 import { Stage } from './stage';
 import { viewAt } from './view';
@@ -12,6 +13,15 @@ import { viewAt } from './view';
 let room = { width: 0, height: 0 };
 jest.mock('./filling', () => ({
   Filling: ({ children }: { children: (of: typeof room) => unknown }) => children(room),
+}));
+
+let drawn = 0;
+jest.mock('lucide-react-native/icons/chevron-down', () => ({
+  __esModule: true,
+  default: () => {
+    drawn += 1;
+    return null;
+  },
 }));
 
 const routine = routineOf('group: desk\nSeated twist: hold 20s\nSeated cat: hold 30s, press 6s x2');
@@ -49,4 +59,30 @@ describe('the stage while its room is being measured', () => {
     expect(all.filter((length) => Number.parseFloat(length) < 0)).toEqual([]);
     if (height > 100) expect(all.length).toBeGreaterThan(0);
   });
+});
+
+test('the targets stand still while the class goes on, and do what is to be done now', () => {
+  const view = viewAt(led, script, 10_000);
+  if (!view) throw new Error('no view');
+  const done: number[] = [];
+  const at = (moment: number) => (
+    <PaperProvider theme={lightTheme}>
+      <Controls
+        shape="tall"
+        running
+        whyNot={{ ...view.whyNot }}
+        open={false}
+        onDeed={() => done.push(moment)}
+        onWhyNot={() => undefined}
+        onHappened={() => undefined}
+        onMore={() => undefined}
+      />
+    </PaperProvider>
+  );
+  const { rerender } = render(at(0));
+  drawn = 0;
+  for (let moment = 1; moment <= 20; moment++) rerender(at(moment));
+  expect(drawn).toBe(0);
+  fireEvent.click(screen.getByRole('button', { name: 'On' }));
+  expect(done).toEqual([20]);
 });

@@ -1,4 +1,5 @@
-import { StyleSheet, View } from 'react-native';
+import { memo } from 'react';
+import { StyleSheet, View, type TextStyle } from 'react-native';
 import { Text } from 'react-native-paper';
 import { withCapital } from '@/core/common';
 import { SANS, useTokens } from '@/design';
@@ -174,9 +175,9 @@ function SidePanel({
   });
   return (
     <View style={[styles.quiet, { width: width * share, height, backgroundColor: t.shade }]}>
-      <Text style={[styles.sub, { color: t.quiet, fontSize: size, lineHeight: size * 1.25 }]}>
+      <Words look={styles.sub} ink={t.quiet} size={size} high={1.25}>
         {words}
-      </Text>
+      </Words>
       {/* What waits is smaller than what works. */}
       <Leaf filled={panel.filled} colour={colour} empty={t.sheet} size={height * 0.16} swell={1} />
     </View>
@@ -246,27 +247,20 @@ function Panel({
     Math.min(room.width / (DIGIT * Math.max(2, large.length)), room.height / DIGIT_HEIGHT),
   );
   const words = [sub, under].filter(Boolean).map((line) => (
-    <Text
-      key={line}
-      style={[styles.sub, { color: ink, fontSize: small, lineHeight: small * 1.25 }]}
-    >
+    <Words key={line} look={styles.sub} ink={ink} size={small} high={1.25}>
       {line}
-    </Text>
+    </Words>
   ));
   return (
     <View style={[styles.panel, { width, height, backgroundColor: fill }]}>
-      <Text
-        style={[styles.heading, { color: ink, fontSize: headSize, lineHeight: headSize * 1.15 }]}
-      >
+      <Words look={styles.heading} ink={ink} size={headSize} high={1.15}>
         {heading}
-      </Text>
+      </Words>
       <View style={beside ? styles.beside : styles.stacked}>
         {!beside && sub !== '' && words[0]}
-        <Text
-          style={[styles.seconds, { color: ink, fontSize: size, lineHeight: size * DIGIT_HEIGHT }]}
-        >
+        <Words look={styles.seconds} ink={ink} size={size} high={DIGIT_HEIGHT}>
           {large}
-        </Text>
+        </Words>
         {filled !== undefined && (
           <Leaf
             filled={filled}
@@ -283,6 +277,22 @@ function Panel({
     </View>
   );
 }
+
+interface WordsProps {
+  readonly look: TextStyle;
+  readonly ink: string;
+  readonly size: number;
+  /** A line's height, in ems. */
+  readonly high: number;
+  readonly children: string;
+}
+
+/** Drawn anew where they say something else, and not whenever the leaf fills. */
+const Words = memo(function Words({ look, ink, size, high, children }: WordsProps) {
+  return (
+    <Text style={[look, { color: ink, fontSize: size, lineHeight: size * high }]}>{children}</Text>
+  );
+});
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', overflow: 'hidden' },

@@ -27,7 +27,12 @@ export function usePlace(lead: Lead): Place {
   const running = lead.clockMs !== null;
   useEffect(() => {
     if (!running) return undefined;
-    return onFrame(() => redraw(Math.floor(dispatch(readClock()).nowMs / STEP_MS)));
+    let drawn: number | undefined;
+    return onFrame(() => {
+      const step = Math.floor(dispatch(readClock()).nowMs / STEP_MS);
+      if (step !== drawn) redraw(step);
+      drawn = step;
+    });
   }, [running, dispatch]);
   return read();
 }

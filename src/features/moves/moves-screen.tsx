@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import type { MoveId } from '@/core/common';
 import type { Wanted } from '@/core/writing';
-import { Screen, WIDE, useTokens } from '@/design';
+import { Screen, WIDE, useSame, useTokens } from '@/design';
 import { Places } from '@/features/frame';
 import { Notices } from '@/features/notices';
 import { MoveList } from './move-list';
@@ -17,8 +17,9 @@ export function MovesScreen() {
   const id = /^\/moves\/([^/]+)/.exec(usePathname())?.[1];
   const wide = useWindowDimensions().width >= WIDE;
   const [wanted, setWanted] = useState<Wanted>({});
-  const open = (one: MoveId) =>
-    wide ? router.replace(`/moves/${one}`) : router.push(`/moves/${one}`);
+  const open = useSame((one: MoveId) =>
+    wide ? router.replace(`/moves/${one}`) : router.push(`/moves/${one}`),
+  );
   const alone = !wide && id !== undefined;
   return (
     <Screen

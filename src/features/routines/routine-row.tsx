@@ -1,5 +1,5 @@
 import { Link, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { GROUP_NAMES, parseLength, printClock } from '@/core/common';
@@ -17,7 +17,7 @@ interface RowProps {
 }
 
 /** One routine of the list, with what can be done to it behind one target. */
-export function RoutineRow({ row, mark }: RowProps) {
+export const RoutineRow = memo(function RoutineRow({ row, mark }: RowProps) {
   const t = useTokens();
   const [open, setOpen] = useState(false);
   const [renaming, setRenaming] = useState(false);
@@ -69,7 +69,7 @@ export function RoutineRow({ row, mark }: RowProps) {
       {open && renaming && <Rename row={row} onDone={() => setRenaming(false)} />}
     </View>
   );
-}
+});
 
 function Rename({ row, onDone }: { readonly row: Row; readonly onDone: () => void }) {
   const work = useWork();
@@ -225,11 +225,10 @@ function CopyFor({ row, onDone }: { readonly row: Row; readonly onDone: () => vo
   );
 }
 
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+
 /** The day of a moment that says its own offset, as that place had it. */
-const dayOf = (at: string) =>
-  new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(
-    new Date(`${at.slice(0, 10)}T00:00:00Z`),
-  );
+const dayOf = (at: string) => DAY.format(new Date(`${at.slice(0, 10)}T00:00:00Z`));
 
 function foundWords([stops = 0, cautions = 0, notes = 0]: Mark['found'] | [] = []): string {
   const words = severityCounts({ stop: stops, caution: cautions, note: notes });

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { TARGET, useTokens } from '@/design';
@@ -13,7 +14,11 @@ interface FindingsCountProps {
 }
 
 /** How much the checks found, and the way to see it. */
-export function FindingsCount({ findings, open, onPress }: FindingsCountProps) {
+export const FindingsCount = memo(function FindingsCount({
+  findings,
+  open,
+  onPress,
+}: FindingsCountProps) {
   const t = useTokens();
   const { all, state, routine } = findings;
   const known = routine !== undefined && state !== 'failed';
@@ -46,7 +51,7 @@ export function FindingsCount({ findings, open, onPress }: FindingsCountProps) {
       )}
     </Pressable>
   );
-}
+});
 
 const styles = StyleSheet.create({
   all: {

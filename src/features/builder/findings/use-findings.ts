@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import { useEffect, useMemo, useState } from 'react';
 import type { ItemId } from '@/core/common';
 import type { FindingPlace, PlacedFinding } from '@/core/judgement';
@@ -25,7 +26,10 @@ export function useFindings(routine: Routine): Findings {
   useEffect(() => {
     let wanted = true;
     dispatch(findingsOf(routine)).then(
-      (all) => wanted && setKnown({ routine, all }),
+      (all) =>
+        wanted &&
+        // What is found again stays what it was: whatever shows it is not drawn anew.
+        setKnown((was) => ({ routine, all: was && isEqual(was.all, all) ? was.all : all })),
       () => wanted && setFailed(routine),
     );
     return () => {
@@ -44,10 +48,14 @@ export function useFindings(routine: Routine): Findings {
     return map;
   }, [all]);
   const state = failed === routine ? 'failed' : known?.routine === routine ? 'done' : 'looking';
-  return { all, byEntry, routine: known?.routine, state };
+  return useMemo(
+    () => ({ all, byEntry, routine: known?.routine, state }),
+    [all, byEntry, known, state],
+  );
 }
 
 interface Mends {
+  readonly about: Routine | undefined;
   readonly of: readonly PlacedFinding[];
   readonly mends: ReadonlyMap<FindingPlace, readonly Change[]>;
 }
@@ -61,7 +69,11 @@ export function useMends({
   state,
 }: Findings): ReadonlyMap<FindingPlace, readonly Change[]> {
   const dispatch = useAppDispatch();
-  const [known, setKnown] = useState<Mends>({ of: NONE, mends: NO_MENDS });
+  const [known, setKnown] = useState<Mends>({
+    about: undefined,
+    of: NONE,
+    mends: NO_MENDS,
+  });
   useEffect(() => {
     if (!routine || state !== 'done') return;
     let wanted = true;
@@ -76,8 +88,12 @@ export function useMends({
         if (!wanted) return;
         if (found.length > 0) {
           setKnown((before) => ({
+            about: routine,
             of: all,
-            mends: new Map(before.of === all ? before.mends : []).set(place, found),
+            mends: new Map(before.about === routine && before.of === all ? before.mends : []).set(
+              place,
+              found,
+            ),
           }));
         }
       }
@@ -88,5 +104,5 @@ export function useMends({
     };
   }, [dispatch, all, routine, state]);
   // A mend is an edit of one state of the routine, and fits no other.
-  return state === 'done' && known.of === all ? known.mends : NO_MENDS;
+  return state === 'done' && known.about === routine && known.of === all ? known.mends : NO_MENDS;
 }

@@ -1,4 +1,4 @@
-import { startTransition, useRef, useState } from 'react';
+import { startTransition, useMemo, useRef, useState } from 'react';
 import { printClock } from '@/core/common';
 import type { RuleFinding, SafeFitting } from '@/core/judgement';
 import { applyChange, broughtBy, type Change, type Routine } from '@/core/routine';
@@ -6,6 +6,7 @@ import { fitTo, ordered, useAppDispatch } from '@/state';
 import { mendWords, orderingWhy } from '@/words/findings';
 import { PROPOSAL } from '../strings';
 import type { Editing } from '../use-routine';
+import { useSame } from '@/design';
 
 type OutOfReach = Extract<SafeFitting, { fitted: false }>;
 
@@ -59,7 +60,7 @@ export function useProposals({ routine, change }: Pick<Editing, 'routine' | 'cha
     if (asked.current === own) show(answer);
   };
 
-  const fit = (slotMs: number) => {
+  const fit = useSame((slotMs: number) => {
     const slot = printClock(slotMs);
     const title = PROPOSAL.fitTo(slot);
     return ask(title, async () => {
@@ -68,28 +69,31 @@ export function useProposals({ routine, change }: Pick<Editing, 'routine' | 'cha
       if (fitting.change.steps.length === 0) return nothing(title, PROPOSAL.same(slot));
       return { ...preview(title, fitting.change), brings: fitting.brings };
     });
-  };
-  const order = () =>
+  });
+  const order = useSame(() =>
     ask(PROPOSAL.order, async () => {
       const ordering = await dispatch(ordered(routine));
       const why = orderingWhy(ordering);
       if (!ordering.change) return nothing(PROPOSAL.order, why);
       return preview(PROPOSAL.order, ordering.change, why);
-    });
+    }),
+  );
+  const askLength = useSame(() =>
+    show({ kind: 'ask-length', title: PROPOSAL.fit, about: routine }),
+  );
+  const mend = useSame((finding: RuleFinding, made: Change) =>
+    show(preview(mendWords(finding, broughtBy(routine, made)), made)),
+  );
+  const leave = useSame(() => show(undefined));
+  const keep = useSame(() => {
+    if (current?.kind === 'preview') change(current.change);
+    show(undefined);
+  });
 
-  return {
-    proposal: current,
-    fit,
-    order,
-    askLength: () => show({ kind: 'ask-length', title: PROPOSAL.fit, about: routine }),
-    mend: (finding: RuleFinding, made: Change) =>
-      show(preview(mendWords(finding, broughtBy(routine, made)), made)),
-    leave: () => show(undefined),
-    keep: () => {
-      if (current?.kind === 'preview') change(current.change);
-      show(undefined);
-    },
-  };
+  return useMemo(
+    () => ({ proposal: current, fit, order, askLength, mend, leave, keep }),
+    [current, fit, order, askLength, mend, leave, keep],
+  );
 }
 
 export type Proposals = ReturnType<typeof useProposals>;

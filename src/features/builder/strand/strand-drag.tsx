@@ -18,6 +18,10 @@ import { laidRows, pageTop } from '@/platform/page';
 import { DRAG } from '../strings';
 import { landingAt, nextGap } from './drop';
 
+// Made once: every handle is drawn anew where one of these is another.
+const BY_MOUSE = { activationConstraint: { distance: 6 } };
+const BY_TOUCH = { activationConstraint: { delay: 150, tolerance: 8 } };
+
 interface StrandDragProps {
   readonly nameOf: (id: ItemId) => string;
   readonly onDrop: (id: ItemId, drop: Drop) => void;
@@ -31,9 +35,9 @@ export function StrandDrag({ nameOf, onDrop, children }: StrandDragProps) {
   /** How far down in the list the row would come to lie. */
   const [line, setLine] = useState<number>();
   const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 150, tolerance: 8 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: byGaps }),
+    useSensor(MouseSensor, BY_MOUSE),
+    useSensor(TouchSensor, BY_TOUCH),
+    useSensor(KeyboardSensor, BY_KEYS),
   );
   const landingOf = ({ active }: Pick<DragMoveEvent, 'active'>) => {
     const at = active.rect.current.translated;
@@ -84,6 +88,8 @@ const byGaps: KeyboardCoordinateGetter = (event, { active, currentCoordinates, c
   if (to === undefined) return currentCoordinates;
   return { ...currentCoordinates, y: currentCoordinates.y + to - middle };
 };
+
+const BY_KEYS = { coordinateGetter: byGaps };
 
 /** What a row is carried by. */
 export const Handle = memo(function Handle({

@@ -37,16 +37,38 @@ function shapesOf({ segments }: Score, perMs: number, t: Tokens): ReadonlyMap<st
 
 /** The whole score to scale, every second: work by side, talk, ways and rests. */
 export const TimeBand = memo(function TimeBand({ score, placeMs, onChoose }: TimeBandProps) {
-  const t = useTokens();
   const [width, setWidth] = useState(0);
   const perMs = score.totalMs > 0 ? width / score.totalMs : 0;
+  return (
+    <Drawn
+      score={score}
+      width={width}
+      perMs={perMs}
+      // To the half pixel: a class is drawn anew more often than its line can be seen to move.
+      place={placeMs === undefined ? undefined : Math.round(placeMs * perMs * 2) / 2}
+      onWidth={setWidth}
+      onChoose={onChoose}
+    />
+  );
+});
+
+interface DrawnProps extends Pick<TimeBandProps, 'score'> {
+  readonly width: number;
+  readonly perMs: number;
+  readonly place: number | undefined;
+  readonly onWidth: (width: number) => void;
+  readonly onChoose: TimeBandProps['onChoose'] | undefined;
+}
+
+const Drawn = memo(function Drawn({ score, width, perMs, place, onWidth, onChoose }: DrawnProps) {
+  const t = useTokens();
   const shapes = useMemo(() => shapesOf(score, perMs, t), [score, perMs, t]);
   const choose = (x: number) => {
     const at = score.segments.find(({ endMs }) => x < endMs * perMs);
     if (at?.itemId) onChoose?.(at.itemId);
   };
   return (
-    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+    <View onLayout={({ nativeEvent }) => onWidth(nativeEvent.layout.width)}>
       <Pressable
         role="img"
         tabIndex={-1}
@@ -58,8 +80,8 @@ export const TimeBand = memo(function TimeBand({ score, placeMs, onChoose }: Tim
           {[...shapes].map(([colour, path]) => (
             <Path key={colour} d={path} fill={colour} />
           ))}
-          {placeMs !== undefined && (
-            <Rect x={placeMs * perMs - 1} y={0} width={3} height={HEIGHT} fill={t.ink} />
+          {place !== undefined && (
+            <Rect x={place - 1} y={0} width={3} height={HEIGHT} fill={t.ink} />
           )}
         </Svg>
       </Pressable>

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from 'react';
 
 /** A function that stays the same while what it does follows what is drawn. */
-export function useSame<A extends readonly unknown[]>(does: (...args: A) => void) {
+export function useSame<A extends readonly unknown[], R>(does: (...args: A) => R) {
   const now = useRef(does);
   useEffect(() => {
     now.current = does;
