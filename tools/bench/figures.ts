@@ -63,7 +63,7 @@ async function measure(): Promise<void> {
       await page.getByRole('button', { name: 'Start' }).click();
       // Sit to stand on the one side, a foot press in the chair on the other.
       for (let i = 0; i < 2; i++) await page.keyboard.press('ArrowRight');
-      await page.getByText('1 of 4').waitFor();
+      await page.getByText(/^of 4 · /).waitFor();
       await perFrame('the stage with two figures that move', 14);
     });
     await inBrowser(async (browser) => {

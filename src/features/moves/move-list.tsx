@@ -93,10 +93,10 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
           data={moves}
           keyExtractor={({ id }) => id}
           initialNumToRender={10}
-          // Two rows with their figures fit between two frames of a slow phone; ten do not.
-          maxToRenderPerBatch={2}
+          // One row with its figure fits between two frames of a slow phone; ten in one go do not.
+          maxToRenderPerBatch={1}
           updateCellsBatchingPeriod={16}
-          windowSize={7}
+          windowSize={11}
           role="list"
           aria-label={CATALOGUE.title}
           renderItem={({ item }) => (

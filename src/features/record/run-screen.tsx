@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import type { SideTime } from '@/core/class';
@@ -104,7 +104,7 @@ function Heading({ text, wide = false }: { readonly text: string; readonly wide?
   );
 }
 
-function SideRow({ side }: { readonly side: SideTime }) {
+const SideRow = memo(function SideRow({ side }: { readonly side: SideTime }) {
   const t = useTokens();
   const short = side.realMs < side.plannedMs - 500;
   return (
@@ -131,7 +131,7 @@ function SideRow({ side }: { readonly side: SideTime }) {
       </Text>
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   page: { padding: 16, gap: 12, maxWidth: 760, width: '100%', alignSelf: 'center' },
