@@ -1,4 +1,4 @@
-import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import type { Change, Routine } from '@/core/routine';
@@ -29,15 +29,16 @@ function setUp(routine: Routine, platform: FakePlatform = fakePlatform()) {
       </>
     );
   }
+  const store = storeOn(platform);
   const wrapped = (about: Routine) => (
-    <Provider store={storeOn(platform)}>
+    <Provider store={store}>
       <PaperProvider theme={lightTheme}>
         <Both about={about} />
       </PaperProvider>
     </Provider>
   );
-  render(wrapped(routine));
-  return { mended, chosen, kept };
+  const { rerender } = render(wrapped(routine));
+  return { mended, chosen, kept, show: (about: Routine) => rerender(wrapped(about)) };
 }
 
 describe('the findings', () => {
@@ -50,6 +51,27 @@ describe('the findings', () => {
     expect(mended).toHaveLength(1);
     fireEvent.click(screen.getAllByText('Go to Seated twist')[0] as HTMLElement);
     expect(chosen).toEqual(['i1']);
+  });
+
+  test('a mend is of the state that is shown, also where the same is found in it again', async () => {
+    const platform = fakePlatform();
+    const { work } = platform;
+    let slow = false;
+    const mends: typeof work.mends = async (...asked) => {
+      if (slow) await new Promise((resolve) => setTimeout(resolve, 100));
+      return work.mends(...asked);
+    };
+    const { mended, show } = setUp(MISSING, { ...platform, work: { ...work, mends } });
+    await screen.findByText('Add the right side');
+    slow = true;
+    const named = { ...MISSING, title: 'At dusk' };
+    show(named);
+    // The checks have looked by then, and found the same.
+    await act(() => new Promise((resolve) => setTimeout(resolve, 50)));
+    // The one before is gone until there is another.
+    expect(screen.queryByText('Add the right side')).toBeNull();
+    fireEvent.click(await screen.findByText('Add the right side'));
+    expect(mended).toHaveLength(1);
   });
 
   test('are counted by how grave they are', async () => {
