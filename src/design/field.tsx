@@ -7,9 +7,6 @@ type FieldProps = Omit<ComponentProps<typeof TextInput>, 'mode' | 'label'> & {
   readonly label: string;
 };
 
-/** The label stands where it belongs at once: moving it there draws the field anew ten times a key. */
-const STILL = { animation: { scale: 0 } };
-
 /** A field with its label in sight and in its name, which Paper leaves apart. */
 export function Field({ label, ...props }: FieldProps) {
   return (
@@ -18,7 +15,6 @@ export function Field({ label, ...props }: FieldProps) {
       label={label}
       aria-label={label}
       aria-invalid={props.error}
-      theme={STILL}
       {...props}
     />
   );

@@ -1,3 +1,4 @@
+export { Button, IconButton } from './buttons';
 export { Choices } from './choices';
 export { Field, FieldWithProblem } from './field';
 export { DayField } from './day-field';

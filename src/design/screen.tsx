@@ -1,9 +1,9 @@
-import { memo, useEffect, type ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { IconButton, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
+import { IconButton } from './buttons';
 import { useTokens } from './theme';
 import { TARGET } from './tokens';
-import { useSame } from './use-same';
 
 interface ScreenProps {
   readonly title: string;
@@ -28,7 +28,6 @@ export function Screen({
   children,
 }: ScreenProps) {
   const t = useTokens();
-  const back = useSame(() => onBack?.());
   useEffect(() => {
     document.title = `${tabTitle} · Hushed Willow`;
   }, [tabTitle]);
@@ -36,7 +35,15 @@ export function Screen({
     <View style={[styles.page, { backgroundColor: t.ground }]}>
       <View role="banner" style={[styles.top, { borderBottomColor: t.line }]}>
         <View style={styles.bar}>
-          {onBack && <Back onBack={back} />}
+          {onBack && (
+            <IconButton
+              icon="back"
+              size={24}
+              style={styles.back}
+              accessibilityLabel="Back"
+              onPress={onBack}
+            />
+          )}
           {heading && (
             <Text role="heading" aria-level={1} style={styles.hidden}>
               {title}
@@ -57,18 +64,6 @@ export function Screen({
     </View>
   );
 }
-
-const Back = memo(function Back({ onBack }: { readonly onBack: () => void }) {
-  return (
-    <IconButton
-      icon="back"
-      size={24}
-      style={styles.back}
-      accessibilityLabel="Back"
-      onPress={onBack}
-    />
-  );
-});
 
 const styles = StyleSheet.create({
   page: { flex: 1, minHeight: 0 },

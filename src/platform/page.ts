@@ -22,6 +22,11 @@ export function onFirstTouch(wake: () => void): void {
   signs.forEach((sign) => window.addEventListener(sign, once, { passive: true }));
 }
 
+/** Whether somebody asked for less movement on their screens. */
+export function wantsLessMotion(): boolean {
+  return window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+}
+
 /** Calls `press` for keys that are not typed into a field; returns the way to stop. */
 export function onKey(press: (key: string, event: KeyboardEvent) => void): () => void {
   const listen = (event: KeyboardEvent) => {

@@ -1,22 +1,21 @@
 import { Slot } from 'expo-router';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState, type ComponentProps, type ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
-import { PaperProvider } from 'react-native-paper';
-import type { ComponentProps } from 'react';
+import { PaperProvider, ThemeProvider, useTheme } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { Icon, darkTheme, lightTheme } from '@/design';
 import { HallProvider, Waiting, type Workshop } from '@/features/frame';
 import { browserPlatform } from '@/platform';
 import { loadFonts } from '@/platform/fonts';
-import { onFirstTouch } from '@/platform/page';
+import { onFirstTouch, wantsLessMotion } from '@/platform/page';
 import { createHall, openHall, useHallSelector } from '@/state/hall';
 
 interface AppProps {
   readonly loadWorkshop: () => Promise<Workshop>;
 }
 
-const SETTINGS = { icon: (props: ComponentProps<typeof Icon>) => <Icon {...props} /> };
+const icon = (props: ComponentProps<typeof Icon>) => <Icon {...props} />;
 
 /** The application around every page: its store, its look, and what is kept. */
 export function App({ loadWorkshop }: AppProps) {
@@ -28,18 +27,31 @@ export function App({ loadWorkshop }: AppProps) {
     void openHall(hall, async (beside) => (await loadWorkshop()).work.openWorkshop(hall, beside));
   }, [hall, loadWorkshop]);
   const value = useMemo(() => ({ hall, loadWorkshop }), [hall, loadWorkshop]);
+  const settings = useMemo(() => ({ icon, rippleEffectEnabled: !wantsLessMotion() }), []);
   const theme = useColorScheme() === 'dark' ? darkTheme : lightTheme;
   return (
     <SafeAreaProvider>
       <Provider store={hall.store}>
         <HallProvider value={value}>
-          <PaperProvider theme={theme} settings={SETTINGS}>
-            <Pages />
+          <PaperProvider theme={theme} settings={settings}>
+            <Still>
+              <Pages />
+            </Still>
           </PaperProvider>
         </HallProvider>
       </Provider>
     </SafeAreaProvider>
   );
+}
+
+/**
+ * Labels and shades stand where they belong at once. Paper moves them whatever a theme or a person says,
+ * and a field's label draws the field anew ten times a key.
+ */
+function Still({ children }: { readonly children: ReactNode }) {
+  const theme = useTheme();
+  const still = useMemo(() => ({ ...theme, animation: { ...theme.animation, scale: 0 } }), [theme]);
+  return <ThemeProvider theme={still}>{children}</ThemeProvider>;
 }
 
 function Pages() {

@@ -7,11 +7,11 @@ import {
   View,
   type TextInput as NativeInput,
 } from 'react-native';
-import { Button, Text } from 'react-native-paper';
+import { Text } from 'react-native-paper';
 import { itemIdSchema, moveIdSchema, type ItemId } from '@/core/common';
 import { itemInForce, type Routine } from '@/core/routine';
 import { emptyDraft, type Meant } from '@/core/writing';
-import { Field, TARGET, Target, useSame, useTokens } from '@/design';
+import { Button, Field, TARGET, Target, useTokens } from '@/design';
 import { Figure } from '@/features/figure';
 import { onPastedLines } from '@/platform/page';
 import {
@@ -83,7 +83,7 @@ export const AddingLine = memo(function AddingLine({
   const keepUnsent = () => {
     dispatch(typed.trim() === '' ? lineGone(id) : linesKept([{ id, typed }]));
   };
-  const add = useSame(() => {
+  const add = () => {
     if (first.turnsTo) {
       onGoesTo(first.goesTo);
       type('');
@@ -99,7 +99,7 @@ export const AddingLine = memo(function AddingLine({
     onGoesTo({ after: added });
     onAdded(added);
     input.current?.focus();
-  });
+  };
   const take = (text: string) => {
     type(text);
     input.current?.focus();
@@ -167,23 +167,16 @@ export const AddingLine = memo(function AddingLine({
           maxLength={300}
           error={problem !== '' && tried}
         />
-        <Add disabled={typed.trim() === ''} onPress={add} />
+        <Button
+          mode="outlined"
+          contentStyle={styles.button}
+          onPress={add}
+          disabled={typed.trim() === ''}
+        >
+          {BUILD.add}
+        </Button>
       </View>
     </View>
-  );
-});
-
-const Add = memo(function Add({
-  disabled,
-  onPress,
-}: {
-  readonly disabled: boolean;
-  readonly onPress: () => void;
-}) {
-  return (
-    <Button mode="outlined" contentStyle={styles.button} onPress={onPress} disabled={disabled}>
-      {BUILD.add}
-    </Button>
   );
 });
 

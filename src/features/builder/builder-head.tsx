@@ -1,9 +1,8 @@
 import { memo, useCallback } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
-import { IconButton } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
 import type { Routine } from '@/core/routine';
-import { TARGET, Target } from '@/design';
+import { IconButton, TARGET, Target } from '@/design';
 import { Saving } from '@/features/notices';
 import { changeRedone, changeUndone, useScore, useAppDispatch, useAppSelector } from '@/state';
 import { FindingsCount, type Findings } from './findings';
@@ -73,13 +72,7 @@ export const BuilderHead = memo(function BuilderHead({
 const SAVING = <Saving />;
 
 /** On a phone what was undone is done again from the tools. */
-const UndoButtons = memo(function UndoButtons({
-  id,
-  both,
-}: {
-  readonly id: Editing['id'];
-  readonly both: boolean;
-}) {
+function UndoButtons({ id, both }: { readonly id: Editing['id']; readonly both: boolean }) {
   const dispatch = useAppDispatch();
   const canUndo = useAppSelector((state) => (state.routines[id]?.past.length ?? 0) > 0);
   const canRedo = useAppSelector((state) => (state.routines[id]?.future.length ?? 0) > 0);
@@ -103,7 +96,7 @@ const UndoButtons = memo(function UndoButtons({
       )}
     </>
   );
-});
+}
 
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 8 },

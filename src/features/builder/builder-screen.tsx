@@ -1,7 +1,6 @@
 import { useRouter } from 'expo-router';
-import { memo, useDeferredValue, useEffect, useRef, useState, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
-import { Button } from 'react-native-paper';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import {
   acceptFindings,
@@ -17,7 +16,7 @@ import {
   type Drop,
   type SectionName,
 } from '@/core/routine';
-import { Screen, TARGET, WIDE, useSame, useTokens } from '@/design';
+import { Button, Screen, TARGET, WIDE, useSame, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { PageSheet } from '@/features/page-in';
 import { enterPanel, focusField, hasOnlyRows, leavePanel, onKey, showRow } from '@/platform/page';
@@ -258,7 +257,16 @@ function Builder(editing: Editing) {
         <TitleField key={routine.title} title={routine.title} isNew={isUntouched} onNamed={named} />
       }
       onBack={leave}
-      right={<Lead id={id} disabled={!canLead || preview !== undefined} />}
+      right={
+        <Button
+          mode="contained"
+          disabled={!canLead || preview !== undefined}
+          contentStyle={styles.button}
+          onPress={() => router.push(`/lead/${id}`)}
+        >
+          {BUILD.lead}
+        </Button>
+      }
       below={!short && head}
     >
       {page !== undefined ? (
@@ -315,26 +323,6 @@ function Builder(editing: Editing) {
     </Screen>
   );
 }
-
-const Lead = memo(function Lead({
-  id,
-  disabled,
-}: {
-  readonly id: Editing['id'];
-  readonly disabled: boolean;
-}) {
-  const router = useRouter();
-  return (
-    <Button
-      mode="contained"
-      disabled={disabled}
-      contentStyle={styles.button}
-      onPress={() => router.push(`/lead/${id}`)}
-    >
-      {BUILD.lead}
-    </Button>
-  );
-});
 
 /** Leaves in the list what the checks found, for as long as they have looked at what is kept. */
 function useFoundMark(id: Editing['id'], { all, state }: Findings, isKept: boolean): void {

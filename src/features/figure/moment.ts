@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Motion } from '@/core/figure';
 import type { Dose } from '@/core/moves';
-import { onFrame } from '@/platform/page';
+import { onFrame, wantsLessMotion } from '@/platform/page';
 import { beatOf, breathAt, keyAt, placeAt, placeNow, type Now } from './time';
 
 /** Where a figure is between its key poses, and how full of breath. */
@@ -49,7 +49,7 @@ export function useMoment(at: At | undefined, now: Now | undefined, still: numbe
   }, [now]);
   useEffect(() => {
     if (!at) return undefined;
-    const quiet = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+    const quiet = wantsLessMotion();
     const startedAt = performance.now();
     let drawnAt = 0;
     return onFrame(() => {
