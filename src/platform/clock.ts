@@ -8,6 +8,8 @@ export interface Clock {
   wallTime(): Date;
   /** Resolves at or soon after `untilMs`; at once where that has passed. Never where it is aborted. */
   waitUntil(untilMs: number, signal: AbortSignal): Promise<void>;
+  /** Calls again and again, by a timer that nothing else uses; roughly, and for as long as the page is there. */
+  every(ms: number, call: () => void): void;
 }
 
 const BEAT_MS = 50;
@@ -43,6 +45,7 @@ export function browserClock(): Clock {
   return {
     now: () => performance.now(),
     wallTime: () => new Date(),
+    every: (ms, call) => void setInterval(call, ms),
     waitUntil: (untilMs, signal) =>
       new Promise((resolve) => {
         let timer: ReturnType<typeof setTimeout> | undefined;

@@ -4,6 +4,7 @@ import { browserLink, type Link } from './link';
 import { browserLocks, type Locks } from './locks';
 import { browserClock, type Clock } from './clock';
 import { idOfText, randomId } from './ids';
+import { browserKeptMark, type KeptMark } from './kept-mark';
 import { browserRoutineWork, type RoutineWork } from './routine-work';
 import { browserSlips, type Slips } from './slips';
 import { browserSound, type Sound } from './sound';
@@ -15,6 +16,7 @@ import { browserTabs, type Tabs } from './tabs';
 export interface Platform {
   readonly store: KeyStore;
   readonly slips: Slips;
+  readonly keptMark: KeptMark;
   readonly tabs: Tabs;
   readonly locks: Locks;
   readonly link: Link;
@@ -33,6 +35,7 @@ export function browserPlatform(): Platform {
   return {
     store: browserStore(),
     slips: browserSlips(randomId()),
+    keptMark: browserKeptMark(),
     tabs: browserTabs(),
     locks: browserLocks(),
     link: browserLink(),

@@ -1,3 +1,5 @@
+import { openChannel } from './channel';
+
 /** Word between windows of one browser about a class that is being led. */
 export interface Link {
   send(message: unknown): void;
@@ -6,7 +8,7 @@ export interface Link {
 }
 
 export function browserLink(): Link {
-  const channel = new BroadcastChannel('hushed-willow class');
+  const channel = openChannel('hushed-willow class');
   return {
     send: (message) => channel.postMessage(message),
     onMessage: (listen) => {

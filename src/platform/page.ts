@@ -12,6 +12,14 @@ export function onPageLeave(leave: () => void): void {
   });
 }
 
+/** Calls `look` whenever somebody comes back to the page. */
+export function onPageLook(look: () => void): void {
+  document.addEventListener('visibilitychange', () => {
+    if (!document.hidden) look();
+  });
+  window.addEventListener('focus', look);
+}
+
 /** Calls `wake` once, at the first sign that somebody is about to do something. */
 export function onFirstTouch(wake: () => void): void {
   const signs = ['pointermove', 'pointerdown', 'keydown'] as const;

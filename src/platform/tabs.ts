@@ -1,3 +1,5 @@
+import { openChannel } from './channel';
+
 /** Word between tabs of the application that a key was written. */
 export interface Tabs {
   tell(key: string): void;
@@ -5,13 +7,13 @@ export interface Tabs {
 }
 
 export function browserTabs(): Tabs {
-  const channel = new BroadcastChannel('hushed-willow');
+  const channel = openChannel('hushed-willow');
   return {
     tell: (key) => channel.postMessage(key),
     onTold: (listen) => {
-      channel.onmessage = ({ data }: MessageEvent<unknown>) => {
+      channel.addEventListener('message', ({ data }: MessageEvent<unknown>) => {
         if (typeof data === 'string') listen(data);
-      };
+      });
     },
   };
 }

@@ -1,5 +1,6 @@
 import type { PaceChanges } from '@/core/body';
 import {
+  cleanLine,
   isoWithOffset,
   routineIdSchema,
   type GroupName,
@@ -21,26 +22,22 @@ import { draftKept, draftLetGo, moveLetGo, movesBrought, selectOwnMoves } from '
 import { noticeClosed, noticeShown, type Notice } from './hall/notices';
 import { routineChanged, routineDeleted, routinesBrought } from './routines';
 import { binEmptied, binFilled } from './bin';
-import { markTaken, marksPut } from './hall/marks';
+import { markTaken } from './hall/marks';
 import { lineGone } from './lines';
-import {
-  classForTaken,
-  groupTaken,
-  groupsPut,
-  peoplePut,
-  personTaken,
-  readingTaken,
-  readingsPut,
-  standingTaken,
-} from './people';
-import { ledKept, ledTaken, planTaken, plansKept, runDeleted, runsBrought } from './runs';
+import { restoreLot } from './lots';
 import { versionGone, versionsKept } from './versions';
 import type { AppThunk } from './slices';
+
+/** Letters of a title. */
+const MOST_TITLE = 120;
+/** What stands where nothing that can be seen was written. */
+const UNTITLED = '–';
 
 /** A routine with nothing in it; returns its id. */
 export function createRoutine(title: string): AppThunk<RoutineId> {
   return (dispatch, _, { newId }) => {
-    const routine = emptyRoutine(routineIdSchema.parse(newId()), title, 'desk');
+    const id = routineIdSchema.parse(newId());
+    const routine = emptyRoutine(id, cleanLine(title, MOST_TITLE) || UNTITLED, 'desk');
     dispatch(routinesBrought([routine]));
     return routine.id;
   };
@@ -65,7 +62,8 @@ export function duplicateRoutine(
   return (dispatch, getState, { newId }) => {
     const kept = getState().routines[id];
     if (!kept) return undefined;
-    const copy = { ...underFreshIds(kept.routine, newId), ...words, title };
+    const own = { ...words, title: cleanLine(title, MOST_TITLE) || kept.routine.title };
+    const copy = { ...underFreshIds(kept.routine, newId), ...own };
     dispatch(routinesBrought([copy]));
     return copy.id;
   };
@@ -74,8 +72,9 @@ export function duplicateRoutine(
 export function renameRoutine(id: RoutineId, title: string): AppThunk {
   return (dispatch, getState) => {
     const kept = getState().routines[id];
-    if (!kept || title === kept.routine.title) return;
-    dispatch(routineChanged({ id, change: changeHeader(kept.routine, { title }) }));
+    const named = cleanLine(title, MOST_TITLE);
+    if (!kept || named === '' || named === kept.routine.title) return;
+    dispatch(routineChanged({ id, change: changeHeader(kept.routine, { title: named }) }));
   };
 }
 
@@ -137,36 +136,8 @@ export function keepVersion(routineId: RoutineId, name: string): AppThunk {
     if (!kept) return;
     const { routine } = kept;
     const keptAt = isoWithOffset(clock.wallTime());
-    dispatch(versionsKept([{ id: newId(), routineId, name, keptAt, routine }]));
-  };
-}
-
-/** Clears the demo data away; it can be brought back from the notice that follows. All runs have to be read. */
-export function startEmpty(): AppThunk {
-  return (dispatch, getState) => {
-    const { routines, runs, marks, people, groups, readings, plans, led } = getState();
-    const gone = {
-      people: Object.values(people),
-      groups: Object.values(groups),
-      readings: Object.values(readings),
-      plans: Object.values(plans),
-      led: Object.values(led),
-      marks: Object.values(marks),
-      routines: Object.values(routines).map(({ routine }) => routine),
-      runs: Object.values(runs),
-    };
-    gone.routines.forEach(({ id }) => dispatch(routineDeleted(id)));
-    gone.runs.forEach(({ id }) => dispatch(runDeleted(id)));
-    gone.marks.forEach(({ id }) => dispatch(markTaken(id)));
-    gone.readings.forEach(({ id }) => dispatch(readingTaken(id)));
-    gone.plans.forEach(({ id }) => dispatch(planTaken(id)));
-    gone.led.forEach(({ id }) => dispatch(ledTaken(id)));
-    Object.keys(getState().standings).forEach((id) => dispatch(standingTaken(id)));
-    Object.keys(getState().classFor).forEach((id) => dispatch(classForTaken(id)));
-    gone.people.forEach(({ id }) => dispatch(personTaken(id)));
-    gone.groups.forEach(({ id }) => dispatch(groupTaken(id)));
-    dispatch(noticeClosed({ kind: 'demo-loaded' }));
-    dispatch(noticeShown({ kind: 'emptied', ...gone }));
+    const own = cleanLine(name, 80) || keptAt.slice(0, 10);
+    dispatch(versionsKept([{ id: newId(), routineId, name: own, keptAt, routine }]));
   };
 }
 
@@ -227,16 +198,7 @@ export function takeBack(notice: Notice): AppThunk {
       notice.added.forEach(({ id }) => dispatch(moveLetGo(id)));
       dispatch(movesBrought(notice.replaced));
     }
-    if (notice.kind === 'emptied') {
-      dispatch(routinesBrought(notice.routines));
-      dispatch(runsBrought(notice.runs));
-      dispatch(marksPut(notice.marks));
-      dispatch(groupsPut(notice.groups));
-      dispatch(peoplePut(notice.people));
-      dispatch(readingsPut(notice.readings));
-      dispatch(plansKept(notice.plans));
-      dispatch(ledKept(notice.led));
-    }
+    if (notice.kind === 'emptied') dispatch(restoreLot(notice.lot));
     dispatch(noticeClosed(notice));
   };
 }

@@ -3,11 +3,11 @@ import { z } from 'zod';
 import { isRecord, isoWithOffset } from '@/core/common';
 import { fileName, saveFile } from '@/platform/files';
 import { lock, unlock, type Locked } from '@/platform/secret';
-import { deviceSet } from './hall/device';
-import { DEVICE, HALL_KINDS } from './hall/kinds';
+import { deviceSet, helpSchema, type Help } from './hall/device';
+import { DEVICE } from './hall/kinds';
 import type { Hall } from './hall';
-import { LED, RECORD_KINDS, RUN, WORKSHOP_KINDS } from './kinds';
-import { isOfKind, readStored, type AnyKind } from './storage/kind';
+import { kindOfKey } from './kinds';
+import { keyOf, readStored, writeStored, type AnyKind } from './storage/kind';
 import { openWorkshop } from './workshop';
 
 const FORMAT = 'hushed-willow-backup';
@@ -17,22 +17,17 @@ const VERSION = 1;
 /** A file larger than this is no backup of this application. */
 export const MOST_BACKUP_BYTES = 200_000_000;
 
-/** Every kind that a backup holds; what is made from others is made anew, and this device is its own. */
-const KINDS: readonly AnyKind<never>[] = [
-  ...(WORKSHOP_KINDS as readonly AnyKind<never>[]),
-  ...(RECORD_KINDS as readonly AnyKind<never>[]),
-  RUN as AnyKind<never>,
-  LED as AnyKind<never>,
-  ...(HALL_KINDS as readonly AnyKind<never>[]),
-].filter(({ derived, name }) => !derived && name !== DEVICE.name && name !== 'lead');
-
-const kindOfKey = (key: string) => KINDS.find((kind) => isOfKind(kind, key));
+/** What is made from others is made anew, and this device and a class that is under way are its own. */
+const inBackup = (kind: AnyKind<never> | undefined): kind is AnyKind<never> =>
+  kind !== undefined && !kind.derived && kind.name !== DEVICE.name && kind.name !== 'lead';
 
 const fileSchema = z.looseObject({
   format: z.literal(FORMAT),
   version: z.int().min(1),
   madeAt: z.string().max(40),
-  kept: z.record(z.string().max(200), z.looseObject({ version: z.int() })),
+  kept: z.record(z.string().max(200), z.unknown()),
+  /** What somebody who calls for help has to know. */
+  help: helpSchema.optional().catch(undefined),
 });
 const lockedSchema = z.looseObject({
   format: z.literal(LOCKED_FORMAT),
@@ -43,21 +38,57 @@ const lockedSchema = z.looseObject({
   data: z.string(),
 });
 
-/** Saves all that is kept as one file, locked where a passphrase is given; says how many things. */
-export async function saveBackup(hall: Hall, passphrase: string): Promise<number> {
+/** A backup as text. */
+export function backupText(
+  madeAt: string,
+  texts: Readonly<Record<string, string>>,
+  help?: Help,
+): string {
+  const kept = Object.fromEntries(
+    Object.entries(texts).map(([key, text]) => [key, JSON.parse(text) as unknown]),
+  );
+  return JSON.stringify({ format: FORMAT, version: VERSION, madeAt, ...(help && { help }), kept });
+}
+
+/** How many things are in a backup, and the names of those that could not be read and are not. */
+export interface Saved {
+  readonly count: number;
+  readonly left: readonly string[];
+}
+
+/** So many are read before the page has its turn. */
+const AT_ONCE = 100;
+
+/**
+ * Saves all that is kept as one file, locked where a passphrase is given: each thing as it will be read,
+ * and what is not in storage yet as it is in the page.
+ */
+export async function saveBackup(hall: Hall, passphrase: string): Promise<Saved> {
   await openWorkshop(hall);
   await hall.keeper.saveNow();
   const { store, clock } = hall.platform;
-  const keys = (await store.keys()).filter((key) => kindOfKey(key));
-  const texts = await store.read(keys);
-  const kept = Object.fromEntries(
-    Object.entries(texts).flatMap(([key, text]) => {
-      const value = parsed(text ?? '');
-      return isRecord(value) ? [[key, value]] : [];
-    }),
+  const keys = (await hall.keeper.ask(() => store.keys())).filter((key) =>
+    inBackup(kindOfKey(key)),
   );
+  const stored = await hall.keeper.ask(() => store.read(keys));
+  const unwritten = Object.entries(hall.keeper.unwrittenTexts()).filter(([key]) =>
+    inBackup(kindOfKey(key)),
+  );
+  const kept: Record<string, string> = {};
+  const left: string[] = [];
+  for (const [at, [key, text]] of Object.entries({
+    ...stored,
+    ...Object.fromEntries(unwritten),
+  }).entries()) {
+    if (at % AT_ONCE === AT_ONCE - 1) await new Promise((resolve) => setTimeout(resolve, 0));
+    const kind = kindOfKey(key);
+    if (!kind || text === null) continue;
+    const read = readStored(kind, key, text);
+    if (read.state === 'good') kept[key] = writeStored(kind, read.value, read.revision);
+    else left.push(read.name);
+  }
   const madeAt = isoWithOffset(clock.wallTime());
-  const text = JSON.stringify({ format: FORMAT, version: VERSION, madeAt, kept });
+  const text = backupText(madeAt, kept, hall.store.getState().device.help);
   const file =
     passphrase === ''
       ? text
@@ -68,21 +99,28 @@ export async function saveBackup(hall: Hall, passphrase: string): Promise<number
         });
   saveFile(fileName(`hushed-willow-${madeAt.slice(0, 10)}`, 'json'), file, 'application/json');
   hall.store.dispatch(deviceSet({ backedUpAt: madeAt }));
-  return Object.keys(kept).length;
+  return { count: Object.keys(kept).length, left };
 }
 
 export type BackupFault =
   'not-json' | 'cut-off' | 'wrong-format' | 'newer' | 'passphrase' | 'invalid';
 
 export type BackupRead =
-  | { readonly state: 'good'; readonly madeAt: string; readonly kept: Kept }
+  | {
+      readonly state: 'good';
+      readonly madeAt: string;
+      readonly kept: Kept;
+      /** What can't be read of it, by what it is called: it is left out, and the rest comes in. */
+      readonly left: readonly string[];
+      readonly help: Help | undefined;
+    }
   | { readonly state: 'locked'; readonly locked: Locked }
-  | { readonly state: 'bad'; readonly fault: BackupFault; readonly at?: string };
+  | { readonly state: 'bad'; readonly fault: BackupFault };
 
-/** What a backup holds, by key, checked whole and as it stands in storage. */
+/** What a backup holds, by key, as it stands in storage: all of it can be read. */
 export type Kept = Readonly<Record<string, string>>;
 
-/** Reads a backup whole; nothing of a wrong one is taken, and the first wrong place is named. */
+/** Reads a backup: each thing as it would be read from storage, what can't be is left out and named. */
 export function readBackup(text: string): BackupRead {
   const data = parsed(text);
   if (data === undefined) {
@@ -98,16 +136,19 @@ export function readBackup(text: string): BackupRead {
   const file = fileSchema.safeParse(data);
   if (!file.success) return { state: 'bad', fault: 'invalid' };
   const kept: Record<string, string> = {};
+  const left: string[] = [];
   for (const [key, value] of Object.entries(file.data.kept)) {
     const kind = kindOfKey(key);
-    if (!kind) return { state: 'bad', fault: 'invalid', at: key };
-    const own = JSON.stringify(value);
-    const read = readStored(kind, key, own);
-    if (read.state === 'newer') return { state: 'bad', fault: 'newer', at: read.name };
-    if (read.state === 'damaged') return { state: 'bad', fault: 'invalid', at: read.name };
-    kept[key] = own;
+    const read = inBackup(kind) ? readStored(kind, key, JSON.stringify(value)) : undefined;
+    if (kind && read?.state === 'good' && keyOf(kind, kind.idOf(read.value as never)) === key) {
+      kept[key] = writeStored(kind, read.value, read.revision);
+    } else if (kind === undefined || inBackup(kind)) {
+      left.push(read && read.state !== 'good' ? read.name : key);
+    }
   }
-  return { state: 'good', madeAt: file.data.madeAt, kept };
+  const { madeAt, help } = file.data;
+  if (Object.keys(kept).length === 0 && left.length > 0) return { state: 'bad', fault: 'invalid' };
+  return { state: 'good', madeAt, kept, left, help };
 }
 
 export async function unlockBackup(locked: Locked, passphrase: string): Promise<BackupRead> {
@@ -135,7 +176,7 @@ export async function differencesFrom(hall: Hall, kept: Kept): Promise<readonly 
   await openWorkshop(hall);
   await hall.keeper.saveNow();
   const { store } = hall.platform;
-  const keys = (await store.keys()).filter((key) => kindOfKey(key));
+  const keys = (await store.keys()).filter((key) => inBackup(kindOfKey(key)));
   const here = await store.read(keys);
   const rows = new Map<string, { added: number; changed: number; only: number }>();
   const count = (key: string, what: 'added' | 'changed' | 'only') => {
@@ -154,16 +195,38 @@ export async function differencesFrom(hall: Hall, kept: Kept): Promise<readonly 
 
 /**
  * Brings a backup in: what it holds is laid over what is here, and where all is replaced, what it does
- * not hold goes. It is written in one go; the page has to be opened anew afterwards.
+ * not hold goes. It is written in one go; the page has to be opened anew afterwards. The emergency
+ * details come with it where there are none here, or where all is replaced.
  */
-export async function bringBackup(hall: Hall, kept: Kept, how: 'merge' | 'replace'): Promise<void> {
+export async function bringBackup(
+  hall: Hall,
+  { kept, help }: Pick<Extract<BackupRead, { state: 'good' }>, 'kept' | 'help'>,
+  how: 'merge' | 'replace',
+): Promise<void> {
   const { store, tabs } = hall.platform;
   const keys = await store.keys();
-  const made = keys.filter((key) => /^(?:month|meeting|row|standing)\//u.test(key));
-  const others = keys.filter((key) => kindOfKey(key) && !(key in kept));
-  await store.write(kept);
+  const here = await store.read(Object.keys(kept).filter((key) => keys.includes(key)));
+  // Later than what stands here, so that no tab takes it for what it has read already.
+  const texts = Object.fromEntries(
+    Object.entries(kept).map(([key, text]) => [key, afterwards(text, here[key] ?? undefined)]),
+  );
+  const made = keys.filter((key) => kindOfKey(key)?.derived);
+  const others = keys.filter((key) => inBackup(kindOfKey(key)) && !(key in kept));
+  await store.write(texts);
   await store.remove(how === 'replace' ? [...made, ...others] : made);
+  const own = hall.store.getState().device.help;
+  const isEmpty = Object.values(own).every((line) => line.trim() === '');
+  if (help && (how === 'replace' || isEmpty)) hall.store.dispatch(deviceSet({ help }));
+  await hall.keeper.saveNow();
   Object.keys(kept).forEach((key) => tabs.tell(key));
+}
+
+function afterwards(text: string, here: string | undefined): string {
+  const value = parsed(text);
+  const other = parsed(here ?? '');
+  if (!isRecord(value) || !isRecord(other)) return text;
+  const revision = Math.max(Number(value.revision ?? 0), Number(other.revision ?? 0) + 1);
+  return JSON.stringify({ ...value, revision });
 }
 
 function parsed(text: string): unknown {

@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { isRecord, routineIdSchema, type RoutineId } from '@/core/common';
+import {
+  checkedAll,
+  checkedOnce,
+  fail,
+  isRecord,
+  placeOf,
+  routineIdSchema,
+  succeed,
+  type Result,
+  type RoutineId,
+} from '@/core/common';
 import { entrySchema, SECTIONS, type Change, type Routine } from '@/core/routine';
 
 /** A routine with what can be undone. Both are saved. */
@@ -32,9 +42,8 @@ const stepSchema = z.discriminatedUnion('kind', [
     to: entrySchema,
   }),
 ]);
-const changesSchema = z
-  .array(z.strictObject({ what: z.string().max(40), steps: z.array(stepSchema) }))
-  .max(MOST_UNDO);
+const changeSchema = z.strictObject({ what: z.string().max(40), steps: z.array(stepSchema) });
+const changesSchema = z.array(changeSchema).max(MOST_UNDO);
 
 /** What can be undone and done again, as it is kept beside a routine. */
 export const historySchema = z.strictObject({
@@ -76,6 +85,31 @@ function headersBy(changes: readonly Change[], by: (header: object) => object): 
   }));
 }
 
+const kept = new WeakMap<Change, Change>();
+
+/** A change as it is kept: the same for the same, so that each is written out and checked once. */
+function asKept(change: Change): Change {
+  const known = kept.get(change);
+  if (known) return known;
+  const [made = change] = headersBy([change], nulled);
+  kept.set(change, made);
+  return made;
+}
+
+const checkedChange = checkedOnce(changeSchema as z.ZodType<object>);
+
+/** A history as it would be read if it were written now; only what is new in it is checked. */
+export function checkedHistory(history: History): Result<History, string> {
+  const { past, future, ...frame } = history;
+  const head = historySchema.safeParse({ ...frame, past: [], future: [] });
+  if (!head.success) return fail(placeOf(head.error));
+  const bound = { path: 'past', most: MOST_UNDO };
+  const done = checkedAll(past, checkedChange, bound);
+  const undone = checkedAll(future, checkedChange, { ...bound, path: 'future' });
+  if (!done.ok) return done;
+  return undone.ok ? succeed(history) : undone;
+}
+
 const known = new WeakMap<KeptRoutine, History>();
 
 /** The histories of all routines that have any. */
@@ -94,8 +128,8 @@ function historyOf(kept: KeptRoutine): History {
   const history = {
     id: routine.id,
     mark: markOf(routine),
-    past: headersBy(past.slice(-MOST_UNDO), nulled),
-    future: headersBy(future.slice(-MOST_UNDO), nulled),
+    past: past.slice(-MOST_UNDO).map(asKept),
+    future: future.slice(-MOST_UNDO).map(asKept),
   } as History;
   known.set(kept, history);
   return history;

@@ -1,4 +1,8 @@
-export { BIN_DAYS, daysLeft } from './bin';
+export { BIN_DAYS, daysLeft, lotGone, type Lot } from './bin';
+export { askToClear, startEmpty } from './demo-cleared';
+export { besideTaken } from './hall/beside';
+export { restoreLot } from './lots';
+export { saveUnsaved, useBeside } from './unsaved';
 export {
   bringIn,
   bringMovesIn,
@@ -15,7 +19,6 @@ export {
   letRoutineGo,
   renameRoutine,
   restoreRoutine,
-  startEmpty,
   takeBack,
 } from './actions';
 export { routineToBuild } from './carried';
@@ -33,6 +36,7 @@ export {
 } from './hooks';
 export {
   leadDecided,
+  leadFollowed,
   leadPassed,
   leadTakenUp,
   ledOf,

@@ -26,6 +26,7 @@ import { MOVE_MIGRATIONS, MOVE_VERSION, moveSchema, type Move } from '@/core/mov
 import {
   ROUTINE_MIGRATIONS,
   ROUTINE_VERSION,
+  checkedRoutine,
   migratedRoutine,
   routineSchema,
   type Routine,
@@ -33,8 +34,17 @@ import {
 import { DRAFT_MIGRATIONS, DRAFT_VERSION, moveDraftSchema, type MoveDraft } from '@/core/writing';
 import { heldLead } from './held-lead';
 import { leadFound, leadLost, type LeadState } from './lead';
-import { binEmptied, binFilled, binnedSchema, type Binned } from './bin';
-import { historiesOf, historySchema, type History } from './histories';
+import {
+  binEmptied,
+  binFilled,
+  binnedSchema,
+  lotBinned,
+  lotGone,
+  lotSchema,
+  type Binned,
+  type Lot,
+} from './bin';
+import { checkedHistory, historiesOf, historySchema, type History } from './histories';
 import { lineGone, linesKept, unsentLineSchema, type UnsentLine } from './lines';
 import { draftLetGo, draftsKept, moveLetGo, movesBrought } from './moves';
 import {
@@ -79,7 +89,8 @@ import {
 } from './runs';
 import type { AppState } from './slices';
 import { versionGone, versionSchema, versionsKept, type Version } from './versions';
-import { kindOf, type AnyKind, type Part } from './storage/kind';
+import { HALL_KINDS } from './hall/kinds';
+import { LATEST_MADE, MADE_ANEW, isOfKind, kindOf, type AnyKind, type Part } from './storage/kind';
 
 /** The routine inside of a run or a class counts its versions for itself. */
 const routineInside = (
@@ -131,16 +142,19 @@ export const ROUTINE = kindOf<AppState, Routine>({
     told: routineTold,
   },
   told: true,
-  failed: ({ id, title }) => ({ kind: 'not-saved', id, title }),
-  copied: (routine, newId) => {
-    const copyTitle = `${routine.title} (other tab)`.slice(-120).trim();
-    const id: RoutineId = routineIdSchema.parse(newId());
-    return {
-      copy: { ...routine, id, title: copyTitle },
-      notice: { kind: 'other-tab', title: routine.title, copyTitle },
-    };
+  named: ({ title }) => title,
+  check: checkedRoutine,
+  atOnce: {
+    way: 'copied',
+    copy: (routine, newId) => {
+      const copyTitle = `${routine.title} (other tab)`.slice(-120).trim();
+      const id: RoutineId = routineIdSchema.parse(newId());
+      return {
+        copy: { ...routine, id, title: copyTitle },
+        notice: { kind: 'other-tab', title: routine.title, copyTitle },
+      };
+    },
   },
-  stays: ({ id, title }) => ({ kind: 'not-deleted', id, title }),
 });
 
 /** Every class that was led. Read when a record is opened, kept from the start. */
@@ -158,7 +172,8 @@ export const RUN = kindOf<AppState, Run>({
     remove: runDeleted,
   },
   told: true,
-  failed: (run) => ({ kind: 'run-not-saved', run }),
+  named: ({ title, startedAt }) => `${title}, ${startedAt.slice(0, 10)}`,
+  atOnce: { way: 'merged' },
 });
 
 const MOVE = kindOf<AppState, Move>({
@@ -174,7 +189,8 @@ const MOVE = kindOf<AppState, Move>({
     remove: (id) => moveLetGo(moveIdSchema.parse(id)),
   },
   told: true,
-  failed: ({ id, name }) => ({ kind: 'move-not-saved', id, name }),
+  named: ({ name }) => name,
+  atOnce: { way: 'merged' },
 });
 
 /** A move as it is typed. Not told: the other tab's fields would change under its writer's hands. */
@@ -192,6 +208,8 @@ const DRAFT = kindOf<AppState, MoveDraft>({
     remove: (id) => draftLetGo(moveIdSchema.parse(id)),
   },
   told: false,
+  named: ({ name }) => name.trim(),
+  atOnce: { way: 'typed' },
 });
 
 /** A line as it is typed; not told, as a draft is not. */
@@ -209,6 +227,8 @@ const LINE = kindOf<AppState, UnsentLine>({
     remove: lineGone,
   },
   told: false,
+  named: ({ typed }) => typed,
+  atOnce: { way: 'later', why: 'each field still holds what was typed into it' },
 });
 
 const histories = createSelector(
@@ -230,6 +250,9 @@ const HISTORY = kindOf<AppState, History>({
     remove: (id) => historyLost(routineIdSchema.parse(id)),
   },
   told: false,
+  check: checkedHistory,
+  named: { quiet: 'what can be undone is in the page, and its routine is told of' },
+  atOnce: { way: 'later', why: 'each window undoes its own' },
 });
 
 /** A routine as it was led, once for all the classes that led it so. */
@@ -245,6 +268,8 @@ export const LED = kindOf<AppState, LedRoutine>({
   idOf: ({ id }) => id,
   slice: { all: ({ led }) => led, put: ledKept, remove: ledTaken },
   told: false,
+  named: { quiet: 'its class is told of' },
+  atOnce: { way: 'later', why: 'the id is made of what it says: both say the same' },
 });
 
 /** What led routines asked of whom. */
@@ -257,6 +282,8 @@ export const PLAN = kindOf<AppState, Plan>({
   idOf: ({ id }) => id,
   slice: { all: ({ plans }) => plans, put: plansKept, remove: planTaken },
   told: true,
+  named: { quiet: 'its class is told of' },
+  atOnce: { way: 'later', why: 'the id is made of what it says: both say the same' },
 });
 
 /** All runs as lists and trends need them; made from the runs, and made anew where they are damaged. */
@@ -269,6 +296,8 @@ const MONTH = kindOf<AppState, Month>({
   idOf: ({ id }) => id,
   slice: { all: ({ months }) => months, put: monthsPut, remove: monthTaken },
   told: true,
+  named: MADE_ANEW,
+  atOnce: LATEST_MADE,
   derived: true,
 });
 
@@ -281,7 +310,8 @@ export const PERSON = kindOf<AppState, Member>({
   idOf: ({ id }) => id,
   slice: { all: ({ people }) => people, put: peoplePut, remove: personTaken },
   told: true,
-  failed: ({ id, name }) => ({ kind: 'person-not-saved', id, name }),
+  named: ({ name }) => name,
+  atOnce: { way: 'merged' },
 });
 
 export const GROUP = kindOf<AppState, ClassGroup>({
@@ -293,6 +323,8 @@ export const GROUP = kindOf<AppState, ClassGroup>({
   idOf: ({ id }) => id,
   slice: { all: ({ groups }) => groups, put: groupsPut, remove: groupTaken },
   told: true,
+  named: ({ name }) => name,
+  atOnce: { way: 'merged' },
 });
 
 export const CLASS_FOR = kindOf<AppState, ClassFor>({
@@ -304,6 +336,8 @@ export const CLASS_FOR = kindOf<AppState, ClassFor>({
   idOf: ({ id }) => id,
   slice: { all: ({ classFor }) => classFor, put: classForPut, remove: classForTaken },
   told: true,
+  named: { quiet: 'it has no name, and is told of where nothing else is' },
+  atOnce: { way: 'merged' },
 });
 
 export const READING = kindOf<AppState, Reading>({
@@ -315,6 +349,8 @@ export const READING = kindOf<AppState, Reading>({
   idOf: ({ id }) => id,
   slice: { all: ({ readings }) => readings, put: readingsPut, remove: readingTaken },
   told: true,
+  named: ({ measure, on }) => `${measure}, ${on}`,
+  atOnce: { way: 'merged' },
 });
 
 /** Made from the record, so that a class can be opened without reading it. */
@@ -327,6 +363,8 @@ const STANDING = kindOf<AppState, Standing>({
   idOf: ({ id }) => id,
   slice: { all: ({ standings }) => standings, put: standingsPut, remove: standingTaken },
   told: true,
+  named: MADE_ANEW,
+  atOnce: LATEST_MADE,
   derived: true,
 });
 
@@ -349,6 +387,22 @@ const BINNED = kindOf<AppState, Binned>({
   idOf: ({ routine }) => routine.id,
   slice: { all: ({ bin }) => bin, put: binFilled, remove: binEmptied },
   told: true,
+  named: ({ routine }) => routine.title,
+  atOnce: { way: 'merged' },
+});
+
+const LOT = kindOf<AppState, Lot>({
+  name: 'binned-lot',
+  inside: 'lot',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: lotSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ lots }) => lots, put: lotBinned, remove: lotGone },
+  told: true,
+  named: { quiet: 'what lies in it is told of' },
+  atOnce: { way: 'merged' },
 });
 
 const VERSION = kindOf<AppState, Version>({
@@ -362,6 +416,8 @@ const VERSION = kindOf<AppState, Version>({
   idOf: ({ id }) => id,
   slice: { all: ({ versions }) => versions, put: versionsKept, remove: versionGone },
   told: true,
+  named: ({ name }) => name,
+  atOnce: { way: 'merged' },
 });
 
 const LEAD = kindOf<AppState, KeptLead>({
@@ -374,6 +430,8 @@ const LEAD = kindOf<AppState, KeptLead>({
   idOf: ({ runId }) => runId,
   slice: { all: heldClass, put: leadFound, remove: leadLost },
   told: false,
+  named: ({ lead: { routine } }) => routine.title,
+  atOnce: { way: 'later', why: 'one tab at a time leads a class, by its lock' },
 });
 
 /**
@@ -387,6 +445,7 @@ export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [
   HISTORY,
   LINE,
   BINNED,
+  LOT,
   VERSION,
   PERSON,
   GROUP,
@@ -394,3 +453,14 @@ export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [
   STANDING,
   LEAD,
 ];
+
+/** Every kind of thing that is kept, in the order in which each can be read: what stands on others last. */
+export const ALL_KINDS: readonly AnyKind<never>[] = [
+  ...(HALL_KINDS as readonly AnyKind<never>[]),
+  ...(WORKSHOP_KINDS as readonly AnyKind<never>[]),
+  ...(RECORD_KINDS as readonly AnyKind<never>[]),
+  RUN as AnyKind<never>,
+  LED as AnyKind<never>,
+];
+
+export const kindOfKey = (key: string) => ALL_KINDS.find((kind) => isOfKind(kind, key));

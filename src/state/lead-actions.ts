@@ -7,7 +7,7 @@ import {
   type RunThrough,
 } from '@/core/class';
 import { dayOfDate, isoWithOffset, runIdSchema, type RoutineId } from '@/core/common';
-import type { SoundState } from '@/platform/sound';
+import type { Sound, SoundState } from '@/platform/sound';
 import type { Voice } from '@/platform/speech';
 import { scorePhrases } from '@/words/score';
 import {
@@ -64,7 +64,7 @@ export function act(deed: PlainDeed | Extract<LeadAction, { kind: WithWords }>):
   return (dispatch, getState, { clock, sound }) => {
     const action = typeof deed === 'string' ? actionOf(deed, clock.wallTime()) : deed;
     const { kind } = action;
-    sound.wake();
+    woken(sound);
     dispatch(leadTakenUp());
     const lead = getState().lead.current?.lead;
     if (kind === 'go' && lead?.ledMs === 0 && lead.clockMs === null) {
@@ -72,6 +72,15 @@ export function act(deed: PlainDeed | Extract<LeadAction, { kind: WithWords }>):
     }
     dispatch(leadActed({ action, nowMs: clock.now() }));
   };
+}
+
+/** A press lets the browser make sound; where the device throws, the press does the rest all the same. */
+function woken(sound: Sound): void {
+  try {
+    sound.wake();
+  } catch {
+    // A chime that can't be played is told of when it is due.
+  }
 }
 
 /** What an instructor does by one key or target. */
@@ -169,7 +178,7 @@ export function runThrough(how: RunThrough): AppThunk {
 /** Starts the class when so much time has passed, unless it is called off; a press has to ask for it. */
 export function startIn(ms: number, signal: AbortSignal): AppThunk<Promise<void>> {
   return async (dispatch, _, { clock, sound }) => {
-    sound.wake();
+    woken(sound);
     await clock.waitUntil(clock.now() + ms, signal);
     if (!signal.aborted) dispatch(act('go'));
   };

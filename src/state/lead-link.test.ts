@@ -1,6 +1,6 @@
 import { placeAt } from '@/core/class';
-import { routineIdSchema } from '@/core/common';
-import { act, endLead, follow, openLead, scoreOfLead, steer } from '.';
+import { groupIdSchema, routineIdSchema } from '@/core/common';
+import { act, endLead, follow, leadFollowed, openLead, openedFor, scoreOfLead, steer } from '.';
 import { fakePlatform, openedTab } from './testing';
 
 const ID = routineIdSchema.parse('demo-signal-box-reset');
@@ -93,5 +93,59 @@ describe('a second window', () => {
     }
     expect(leads.getState().lead.current).toBe(before);
     expect(follows.getState().lead.followed).not.toBeNull();
+  });
+
+  test('hears of nobody’s name or limits, and is timed as the class that is led for them', async () => {
+    const data = new Map<string, string>();
+    const laptop = fakePlatform(data, 'laptop');
+    const wall = fakePlatform(data, 'wall');
+    const leads = await openedTab(laptop);
+    const follows = await openedTab(wall);
+    const heard: string[] = [];
+    wall.link.onMessage((message) => heard.push(JSON.stringify(message)));
+    follows.dispatch(follow());
+    const circle = routineIdSchema.parse('demo-thursday-chair-circle');
+    leads.dispatch(openedFor(circle, groupIdSchema.parse('demo-saltmarsh')));
+    leads.dispatch(openLead(circle));
+    leads.dispatch(act('go'));
+    leads.dispatch(act('happened'));
+    leads.dispatch(act({ kind: 'noted', note: 'Ada sat down' }));
+    const lead = leads.getState().lead.current?.lead;
+    const followed = follows.getState().lead.followed?.lead;
+    if (!lead || !followed) throw new Error('not followed');
+    expect(scoreOfLead(followed)).toEqual(scoreOfLead(lead));
+    expect(lead.part.people.map(({ name }) => name)).toContain('Ada Fenn');
+    expect(heard.join('\n')).not.toMatch(/Ada|"limits"|sat down/u);
+  });
+
+  test('asks which, where two are led, and steers that one alone', async () => {
+    const data = new Map<string, string>();
+    const [one, two, wall] = [
+      fakePlatform(data, 'a'),
+      fakePlatform(data, 'b'),
+      fakePlatform(data, 'w'),
+    ];
+    const first = await openedTab(one);
+    const second = await openedTab(two);
+    const follows = await openedTab(wall);
+    follows.dispatch(follow());
+    for (const [store, id] of [
+      [first, ID],
+      [second, routineIdSchema.parse('demo-thursday-chair-circle')],
+    ] as const) {
+      store.dispatch(openLead(id));
+      store.dispatch(act('go'));
+    }
+    const { heard } = follows.getState().lead;
+    expect(Object.keys(heard)).toHaveLength(2);
+    const other = second.getState().lead.current?.runId;
+    if (!other) throw new Error('not led');
+    follows.dispatch(leadFollowed(other));
+    follows.dispatch(steer('hold'));
+    expect(second.getState().lead.current?.lead.clockMs).toBeNull();
+    expect(first.getState().lead.current?.lead.clockMs).not.toBeNull();
+    second.dispatch(endLead('finished-early'));
+    expect(follows.getState().lead.followed).toBeNull();
+    expect(Object.keys(follows.getState().lead.heard)).toHaveLength(1);
   });
 });

@@ -1,9 +1,12 @@
 import type { ListenerMiddlewareInstance } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { hasBegun, keptLeadSchema } from '@/core/class';
+import { hasBegun, keptLeadSchema, type KeptLead, type Led } from '@/core/class';
+import { isRecord, runIdSchema, type RunId } from '@/core/common';
+import { GROUP_ALONE } from '@/core/people';
+import type { Routine } from '@/core/routine';
 import type { Platform } from '@/platform';
 import { act, PLAIN_DEEDS, type PlainDeed } from './lead-actions';
-import { leadFollowed, type LeadInProgress } from './lead';
+import { leadGone, leadHeardOf, leadsForgotten, ledOf, takeLed, type LeadInProgress } from './lead';
 import { heldLead } from './held-lead';
 import type { AppDispatch, AppState, AppThunk } from './slices';
 
@@ -14,21 +17,52 @@ const messageSchema = z.discriminatedUnion('kind', [
   /** The class as it is; `sinceMs` is how long ago its clock was read, null while it is held. */
   z.strictObject({
     kind: z.literal('class'),
+    runId: runIdSchema,
     kept: keptLeadSchema.nullable(),
+    /** What is led, worked out; left out where it is as it was told before. */
+    led: z.custom<Led>(isLed).optional(),
     sinceMs: z.number().nullable(),
   }),
-  z.strictObject({ kind: z.literal('deed'), deed: z.enum(PLAIN_DEEDS) }),
+  z.strictObject({ kind: z.literal('deed'), runId: runIdSchema, deed: z.enum(PLAIN_DEEDS) }),
 ]);
 type Message = z.infer<typeof messageSchema>;
 
-function told(current: LeadInProgress | null, nowMs: number): Message {
-  if (!current || current.interrupted) return { kind: 'class', kept: null, sinceMs: null };
-  const { clockMs } = current.lead;
-  return {
-    kind: 'class',
-    kept: heldLead(current),
-    sinceMs: clockMs === null ? null : nowMs - clockMs,
-  };
+/** Whether something is a class that was worked out; another version of the application may have sent it. */
+function isLed(data: unknown): boolean {
+  return (
+    isRecord(data) &&
+    isRecord(data.routine) &&
+    isRecord(data.rest) &&
+    isRecord(data.score) &&
+    typeof data.score.totalMs === 'number' &&
+    Array.isArray(data.score.segments)
+  );
+}
+
+/** A routine without what nobody sees on a wall: limits, and what the instructor wrote for themselves. */
+function shownRoutine(routine: Routine): Routine {
+  const { limits: _, limitsUnread: __, ...shown } = routine;
+  return { ...shown, notes: [] };
+}
+
+/** What a window that follows needs to show a class: nobody's name or limits, or what happened to them. */
+function shownOf(current: LeadInProgress): KeptLead {
+  const { groupId: _, lead, ...kept } = heldLead(current);
+  const routine = shownRoutine(lead.routine);
+  return { ...kept, lead: { ...lead, routine, part: GROUP_ALONE, events: [] } };
+}
+
+function shownLed(led: Led): Led {
+  const rest = { ...led.rest, routine: shownRoutine(led.rest.routine) };
+  return { ...led, routine: shownRoutine(led.routine), rest };
+}
+
+function told(current: LeadInProgress, nowMs: number, isWhole: boolean): Message {
+  const { runId, interrupted, lead } = current;
+  if (interrupted) return { kind: 'class', runId, kept: null, sinceMs: null };
+  const sinceMs = lead.clockMs === null ? null : nowMs - lead.clockMs;
+  const led = isWhole ? { led: shownLed(ledOf(lead)) } : {};
+  return { kind: 'class', runId, kept: shownOf(current), ...led, sinceMs };
 }
 
 /** Tells other windows of the class that is led here, and does what they ask. */
@@ -37,43 +71,70 @@ export function linkLead(
   store: { readonly getState: () => AppState; readonly dispatch: AppDispatch },
   { link, clock }: Pick<Platform, 'link' | 'clock'>,
 ): void {
-  const tell = () => link.send(told(store.getState().lead.current, clock.now()));
+  let sent: Led | undefined;
+  const tell = () => {
+    const { current } = store.getState().lead;
+    if (!current) return;
+    const led = ledOf(current.lead);
+    link.send(told(current, clock.now(), led !== sent));
+    sent = led;
+  };
   listener.startListening({
     predicate: (_, now, before) => now.lead.current !== before.lead.current,
-    effect: tell,
+    effect: (_, { getOriginalState }) => {
+      const before = getOriginalState().lead.current;
+      const { current } = store.getState().lead;
+      if (before && before.runId !== current?.runId) {
+        const { runId } = before;
+        link.send({ kind: 'class', runId, kept: null, sinceMs: null } satisfies Message);
+      }
+      tell();
+    },
   });
   link.onMessage((data) => {
     const message = messageSchema.safeParse(data).data;
     const { current } = store.getState().lead;
     if (!message || !current) return;
-    if (message.kind === 'hello') tell();
+    if (message.kind === 'hello') {
+      sent = undefined;
+      tell();
+    }
     // What stands before the start is for whoever leads: nothing from outside leads past it.
     const leads = hasBegun(current.lead) && !current.interrupted;
-    if (message.kind === 'deed' && leads) store.dispatch(act(message.deed));
+    if (message.kind !== 'deed' || message.runId !== current.runId) return;
+    if (leads) store.dispatch(act(message.deed));
   });
 }
 
-/** Follows a class that another window leads; returns the way to stop. */
+/** Follows the class that another window leads, one where there are several; returns the way to stop. */
 export function follow(): AppThunk<() => void> {
   return (dispatch, _, { link, clock }) => {
+    const known = new Map<RunId, Led>();
     const stop = link.onMessage((data) => {
       const message = messageSchema.safeParse(data).data;
       if (message?.kind !== 'class') return;
-      const { kept, sinceMs } = message;
-      if (!kept) return void dispatch(leadFollowed(null));
+      const { runId, kept, sinceMs } = message;
+      if (!kept) return void dispatch(leadGone(runId));
+      const led = message.led ?? known.get(runId);
+      if (!led) return link.send({ kind: 'hello' } satisfies Message);
+      known.set(runId, led);
       const clockMs = sinceMs === null ? null : clock.now() - sinceMs;
       const lead = { ...kept.lead, clockMs };
-      dispatch(leadFollowed({ ...kept, lead, interrupted: false }));
+      takeLed(lead, led);
+      dispatch(leadHeardOf({ ...kept, lead, interrupted: false }));
     });
     link.send({ kind: 'hello' } satisfies Message);
     return () => {
       stop();
-      dispatch(leadFollowed(null));
+      dispatch(leadsForgotten());
     };
   };
 }
 
 /** Asks the window that leads to do something. */
 export function steer(deed: PlainDeed): AppThunk {
-  return (_, __, { link }) => link.send({ kind: 'deed', deed } satisfies Message);
+  return (_, getState, { link }) => {
+    const runId = getState().lead.followed?.runId;
+    if (runId) link.send({ kind: 'deed', runId, deed } satisfies Message);
+  };
 }

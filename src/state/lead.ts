@@ -37,6 +37,10 @@ export interface LeadState {
   readonly current: LeadInProgress | null;
   /** A class that another window leads and this one follows. Momentary. */
   readonly followed: LeadInProgress | null;
+  /** All classes that other windows lead, as they were last told. Momentary. */
+  readonly heard: Readonly<Record<RunId, LeadInProgress>>;
+  /** The one that was chosen to follow, where there were several. Momentary. */
+  readonly chosen: RunId | null;
   /** The run that ended last, for the screen that follows. Momentary. */
   readonly endedRun: RunId | null;
   /** Which classes other tabs are leading. Momentary. */
@@ -48,6 +52,8 @@ export interface LeadState {
 const initialState: LeadState = {
   current: null,
   followed: null,
+  heard: {},
+  chosen: null,
   endedRun: null,
   elsewhere: [],
   others: {},
@@ -62,6 +68,13 @@ export function ledOf(lead: Lead): Led {
   const known = byRoutine.get(lead.routine) ?? ledClass(lead, scorePhrases);
   byRoutine.set(lead.routine, known);
   return known;
+}
+
+/** A class of another window is as that window worked it out: it needs nobody's limits here. */
+export function takeLed({ edits, routine }: Lead, led: Led): void {
+  const byRoutine = classes.get(edits) ?? new WeakMap<Lead['routine'], Led>();
+  classes.set(edits, byRoutine);
+  byRoutine.set(routine, led);
 }
 
 /** The score of a lead, with what was changed on the way. */
@@ -128,9 +141,24 @@ const slice = createSlice({
     /** The class is gone through first: another routine made of it, and no record. */
     leadTried: (state, { payload: routine }: PayloadAction<Routine>): LeadState =>
       withLead(state, (lead) => ({ ...lead, routine, runThrough: true })),
-    leadFollowed: (state, { payload }: PayloadAction<LeadInProgress | null>): LeadState => ({
+    /** A class that another window leads is as it says: followed where it is the one, or the first. */
+    leadHeardOf: (state, { payload }: PayloadAction<LeadInProgress>): LeadState => {
+      const heard = { ...state.heard, [payload.runId]: payload };
+      const isFollowed = !state.followed || state.followed.runId === payload.runId;
+      return { ...state, heard, followed: isFollowed ? payload : state.followed };
+    },
+    /** It has ended, or is held by a question: another that is led is not followed for that unasked. */
+    leadGone: (state, { payload: runId }: PayloadAction<RunId>): LeadState => {
+      const { [runId]: _, ...heard } = state.heard;
+      const isFollowed = state.followed?.runId === runId;
+      return { ...state, heard, followed: isFollowed ? null : state.followed };
+    },
+    leadsForgotten: (state): LeadState => ({ ...state, heard: {}, followed: null }),
+    /** Of several classes this is the one to follow. */
+    leadFollowed: (state, { payload: runId }: PayloadAction<RunId>): LeadState => ({
       ...state,
-      followed: payload,
+      followed: state.heard[runId] ?? state.followed,
+      chosen: runId,
     }),
     /** The instructor saw the stops, and leads it all the same. */
     leadPassed: (state, { payload: passedStops }: PayloadAction<number>): LeadState =>
@@ -194,6 +222,8 @@ const slice = createSlice({
         const score = scoreOfLead(lead);
         return { ...settledAt(lead, score, placeAt(lead, score, nowMs)), clockMs: nowMs };
       }),
+    /** The runner fell silent and starts anew; the class is where its clock says. */
+    leadNudged: (state) => state,
     leadEnded: (state, { payload }: PayloadAction<RunId | null>): LeadState => ({
       ...state,
       current: null,
@@ -207,6 +237,9 @@ export const {
   leadDecided,
   leadPassed,
   leadFollowed,
+  leadGone,
+  leadHeardOf,
+  leadsForgotten,
   leadTried,
   leadStarted,
   leadsElsewhere,
@@ -217,6 +250,7 @@ export const {
   leadTakenUp,
   leadActed,
   leadTallied,
+  leadNudged,
   leadEnded,
 } = slice.actions;
 export const leadReducer = slice.reducer;

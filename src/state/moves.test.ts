@@ -212,8 +212,7 @@ describe('own moves', () => {
     platform.full = true;
     store.dispatch(keepMove(rail));
     await saving();
-    const kinds = store.getState().notices.notices.map(({ kind }) => kind);
-    expect(kinds).toContain('move-not-saved');
+    expect(store.getState().notices.unsaved.map(({ name }) => name)).toContain(rail.name);
     platform.full = false;
     platform.data.set('move/broken', '{"version":1,"move":{"name":"Broken turn"}}');
     const again = await opened(fakePlatform(platform.data));

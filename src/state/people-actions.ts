@@ -1,5 +1,6 @@
 import type { ClassFor, ClassGroup, OwnWay } from '@/core/class';
 import {
+  cleanLine,
   dayOfDate,
   groupIdSchema,
   personIdSchema,
@@ -9,7 +10,9 @@ import {
   type PersonId,
   type RoutineId,
 } from '@/core/common';
+import { MOST_IN_GROUP } from '@/core/people';
 import type { Ladder, LadderSchool, Member, OwnDose, Reading, Rung } from '@/core/people';
+import { noticeShown } from './hall/notices';
 import { leadUnnamed } from './lead';
 import {
   classForPut,
@@ -25,13 +28,29 @@ import {
 import { seeToStandings } from './standings';
 import { runsBrought } from './runs';
 import type { AppThunk } from './slices';
+import { membersOf } from './taking-part';
 
 /** Somebody new; what was never asked stays unknown. */
 export function addPerson(name: string, groupId: GroupId | undefined): AppThunk<PersonId> {
   return (dispatch, _, { newId }) => {
     const id = personIdSchema.parse(newId());
-    dispatch(peoplePut([{ id, name, groups: groupId ? [groupId] : [] }]));
+    const groups = groupId && dispatch(hasRoom(groupId)) ? [groupId] : [];
+    dispatch(peoplePut([{ id, name: cleanLine(name, 80) || UNNAMED, groups }]));
     return id;
+  };
+}
+
+/** What stands where nothing that can be seen was written. */
+const UNNAMED = '–';
+
+/** Whether one more person can come to a group; where not, it is said. */
+function hasRoom(groupId: GroupId): AppThunk<boolean> {
+  return (dispatch, getState) => {
+    const { people, groups } = getState();
+    if (membersOf(people, groupId).length < MOST_IN_GROUP) return true;
+    const name = groups[groupId]?.name ?? '';
+    dispatch(noticeShown({ kind: 'group-full', name, most: MOST_IN_GROUP }));
+    return false;
   };
 }
 
@@ -43,8 +62,12 @@ export function personChanged(
   return (dispatch, getState) => {
     const member = getState().people[id];
     if (!member) return;
+    const groups = words.groups?.filter(
+      (own) => member.groups.includes(own) || dispatch(hasRoom(own)),
+    );
+    const changed = { ...member, ...words, ...(groups && { groups }) };
     const next = Object.fromEntries(
-      Object.entries({ ...member, ...words }).filter(([, value]) => value !== undefined),
+      Object.entries(changed).filter(([, value]) => value !== undefined),
     );
     dispatch(peoplePut([next as Member]));
     if (words.ladders || words.events || words.doses) dispatch(seeToStandings([id]));
@@ -124,7 +147,7 @@ export function takePersonOut(id: PersonId): AppThunk {
 export function addGroup(name: string, pace: GroupName): AppThunk<GroupId> {
   return (dispatch, _, { newId }) => {
     const id = groupIdSchema.parse(newId());
-    dispatch(groupsPut([{ id, name, pace }]));
+    dispatch(groupsPut([{ id, name: cleanLine(name, 80) || UNNAMED, pace }]));
     return id;
   };
 }

@@ -1,5 +1,6 @@
 import isEqual from 'fast-deep-equal';
 import {
+  MOST_IN_CLASS,
   asPlanned,
   corrected,
   peopleCsv,
@@ -9,8 +10,11 @@ import {
   type EntryWords,
   type Run,
   type TableClass,
+  type TablePerson,
 } from '@/core/class';
 import {
+  atWallClock,
+  cleanLine,
   dayOfDate,
   isoWithOffset,
   runIdSchema,
@@ -25,7 +29,7 @@ import { scoreOf } from './scores';
 import { addGroup, addPerson, personChanged } from './people-actions';
 import { seeToStandings, selectRows } from './standings';
 import { ledKept, plansKept, runsBrought } from './runs';
-import type { AppThunk } from './slices';
+import type { AppState, AppThunk } from './slices';
 import { membersOf, partOfGroup } from './taking-part';
 
 /** Keeps a routine as it was led, and what it asked of whom: once, however often it is led so. */
@@ -48,7 +52,8 @@ export function recordAllAsPlanned(id: RunId): AppThunk {
     if (!run?.groupId) return;
     const known = new Set(run.people?.map(({ person }) => person));
     const others = membersOf(getState().people, run.groupId).filter(({ id }) => !known.has(id));
-    dispatch(entriesPut(run, [...(run.people ?? []), ...others.map((one) => asPlanned(one.id))]));
+    const all = [...(run.people ?? []), ...others.map((one) => asPlanned(one.id))];
+    dispatch(entriesPut(run, all.slice(0, MOST_IN_CLASS)));
   };
 }
 
@@ -123,7 +128,8 @@ export interface ByHand {
 /** Enters a class by hand; returns its id. */
 export function enterByHand(words: ByHand): AppThunk<RunId> {
   return (dispatch, getState, { newId }) => {
-    const { title, groupId, startedAt, minutes, routine } = words;
+    const { groupId, startedAt, minutes, routine } = words;
+    const title = cleanLine(words.title, 120);
     const part = partOfGroup(getState(), groupId, dayOfDate(startedAt));
     const id = runIdSchema.parse(newId());
     const realMs = minutes * 60_000;
@@ -180,6 +186,8 @@ export interface TablePlan {
   readonly known: number;
   readonly newPeople: readonly string[];
   readonly newGroups: readonly string[];
+  /** Lines whose name is that of several people here, with nothing to tell them apart: left out. */
+  readonly unclear: readonly { readonly line: number; readonly name: string }[];
 }
 
 const idsOf = <Id>(all: Readonly<Record<string, { readonly id: Id }>>) =>
@@ -193,9 +201,17 @@ export function planTable(classes: readonly TableClass[]): AppThunk<TablePlan> {
     const rows = new Set(
       selectRows(state).map(({ startedAt, title }) => `${startedAt.slice(0, 16)} ${title}`),
     );
-    const fresh = classes.filter(
-      ({ date, time, routine, group }) => !rows.has(`${date}T${time} ${titleOf(routine, group)}`),
-    );
+    const isNew = ({ date, time, routine, group }: TableClass) =>
+      !rows.has(`${date}T${time} ${titleOf(routine, group)}`);
+    const unclear: TablePlan['unclear'][number][] = [];
+    const fresh = classes.filter(isNew).map((one) => ({
+      ...one,
+      people: one.people.filter((person) => {
+        const isClear = personIn(state, person, one.group) !== 'several';
+        if (!isClear) unclear.push({ line: person.line, name: person.name });
+        return isClear;
+      }),
+    }));
     const missing = (names: readonly string[], known: readonly string[]) => [
       ...new Map(
         names
@@ -206,9 +222,12 @@ export function planTable(classes: readonly TableClass[]): AppThunk<TablePlan> {
     return {
       classes: fresh,
       known: classes.length - fresh.length,
+      unclear,
       newPeople: missing(
-        fresh.flatMap(({ people }) => people.map(({ name }) => name)),
-        Object.values(state.people).map(({ name }) => name),
+        fresh.flatMap(({ people, group }) =>
+          people.filter((one) => personIn(state, one, group) === undefined).map(({ name }) => name),
+        ),
+        [],
       ),
       newGroups: missing(
         fresh.map(({ group }) => group),
@@ -220,6 +239,27 @@ export function planTable(classes: readonly TableClass[]): AppThunk<TablePlan> {
 
 const titleOf = (routine: string, group: string) => routine || group || 'Class';
 
+type WithPeople = Pick<AppState, 'people' | 'groups'>;
+
+/**
+ * Who a line of a table is of: by id where it is somebody's here, else by name, and of several of that
+ * name the one who is in the class's group.
+ */
+function personIn(
+  { people, groups }: WithPeople,
+  { id, name }: Pick<TablePerson, 'id' | 'name'>,
+  group: string,
+): PersonId | 'several' | undefined {
+  const byId = Object.values(people).find((one) => one.id === id);
+  if (byId) return byId.id;
+  const named = Object.values(people).filter((one) => sameName(one.name, name));
+  if (named.length < 2) return named[0]?.id;
+  const own = named.filter((one) =>
+    one.groups.some((groupId) => sameName(groups[groupId]?.name ?? '', group)),
+  );
+  return own.length === 1 ? own[0]?.id : 'several';
+}
+
 /** Brings a table in as it was planned: people and groups that are new come with it. */
 export function bringTable({ classes, newPeople, newGroups }: TablePlan): AppThunk<number> {
   return (dispatch, getState, { newId }) => {
@@ -230,28 +270,28 @@ export function bringTable({ classes, newPeople, newGroups }: TablePlan): AppThu
       const one = classes.find(({ people }) => people.some((own) => sameName(own.name, name)));
       dispatch(addPerson(name, groupNamed(one?.group ?? '')));
     }
-    const personNamed = (name: string) =>
-      Object.values(getState().people).find((one) => sameName(one.name, name))?.id;
     const runs = classes.map(({ date, time, minutes, routine, group, people }): Run => {
-      const startedAt = new Date(`${date}T${time}:00`);
+      const startedAt = atWallClock(date, time);
       const realMs = minutes * 60_000;
       const groupId = groupNamed(group);
-      const entries = people.flatMap(({ name, words }): Entry[] => {
-        const person = personNamed(name);
-        return person ? [{ ...words, person }] : [];
+      const all = people.flatMap((one): Entry[] => {
+        const person = personIn(getState(), one, group);
+        return person && person !== 'several' ? [{ ...one.words, person }] : [];
       });
+      // Somebody who stands twice in one class is one, as the last line has it.
+      const entries = [...new Map(all.map((one) => [one.person, one])).values()];
       return {
         id: runIdSchema.parse(newId()),
         title: titleOf(routine, group),
-        startedAt: isoWithOffset(startedAt),
-        endedAt: isoWithOffset(new Date(startedAt.getTime() + realMs)),
+        startedAt,
+        endedAt: isoWithOffset(new Date(Date.parse(startedAt) + realMs)),
         plannedMs: realMs,
         realMs,
         how: 'completed',
         sides: [],
         byHand: true,
         ...(groupId && { groupId }),
-        people: entries,
+        people: entries.slice(0, MOST_IN_CLASS),
       };
     });
     dispatch(runsBrought(runs));

@@ -37,7 +37,7 @@ const slice = createSlice({
       const kept = state[routine.id];
       if (!kept) return { ...state, [routine.id]: fresh(routine) };
       const change = changeBetween(kept.routine, routine);
-      const past = change.steps.length > 0 ? [...kept.past, change] : kept.past;
+      const past = change.steps.length > 0 ? [...kept.past, change].slice(-MOST_UNDO) : kept.past;
       return { ...state, [routine.id]: { routine, past, future: [] } };
     },
     historyLost: (draft, { payload }: PayloadAction<RoutineId>) => {
@@ -73,7 +73,7 @@ const slice = createSlice({
       const change = kept?.future.at(-1);
       if (!kept || !change) return state;
       const routine = applyChange(kept.routine, change);
-      const past = [...kept.past, change];
+      const past = [...kept.past, change].slice(-MOST_UNDO);
       return { ...state, [payload]: { routine, past, future: kept.future.slice(0, -1) } };
     },
   },

@@ -3,7 +3,7 @@ import type { Platform } from '@/platform';
 import { carried } from './carried';
 import { HALL_SLICES } from './hall/reducer';
 import { leadReducer } from './lead';
-import { binReducer } from './bin';
+import { binReducer, lotsReducer } from './bin';
 import { linesReducer } from './lines';
 import { movesReducer } from './moves';
 import { routinesReducer } from './routines';
@@ -44,6 +44,7 @@ const slices = combineReducers({
   standings: standingsReducer,
   lines: linesReducer,
   bin: binReducer,
+  lots: lotsReducer,
   versions: versionsReducer,
   lead: leadReducer,
 });

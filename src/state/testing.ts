@@ -4,6 +4,7 @@ import { countingIds } from '@/core/common';
 import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement';
 import type { Platform } from '@/platform';
 import type { KeyStore } from '@/platform/storage';
+import type { KeptMark } from '@/platform/kept-mark';
 import type { Slips } from '@/platform/slips';
 import type { Link } from '@/platform/link';
 import type { Locks } from '@/platform/locks';
@@ -100,6 +101,13 @@ function slipsOver(data: object, own: string): Slips {
   };
 }
 
+const marksByData = new WeakMap<object, { kept: boolean }>();
+function markOver(data: object): KeptMark {
+  const mark = marksByData.get(data) ?? { kept: false };
+  marksByData.set(data, mark);
+  return { isSet: () => mark.kept, set: () => void (mark.kept = true) };
+}
+
 /** A store with everything in it and nothing read, for parts of the interface. */
 export function storeOn(platform: FakePlatform = fakePlatform()): AppStore {
   return attachWorkshop(createHall(platform));
@@ -120,6 +128,7 @@ export async function openedTab(
 export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): FakePlatform {
   let nowMs = 0;
   const waiting: { untilMs: number; wake: () => void }[] = [];
+  const watching: { readonly ms: number; readonly call: () => void; nextMs: number }[] = [];
   const listeners: ((key: string) => void)[] = [];
   const sounded: FakePlatform['sounded'][number][] = [];
   const said: FakePlatform['said'][number][] = [];
@@ -151,6 +160,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
     locks: locksOver(data),
     link: linkOver(data),
     slips: slipsOver(data, prefix),
+    keptMark: markOver(data),
     store,
     newId,
     idOfText: (text) => v5(text, TEXTS),
@@ -186,6 +196,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
     clock: {
       now: () => nowMs,
       wallTime: () => new Date(1_772_704_800_000 + nowMs),
+      every: (ms, call) => void watching.push({ ms, call, nextMs: ms }),
       waitUntil: (untilMs, signal) =>
         new Promise((resolve) => {
           const stop = () => void waiting.splice(waiting.indexOf(waiter), 1);
@@ -204,6 +215,15 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
       await settle();
       for (;;) {
         const next = [...waiting].sort((a, b) => a.untilMs - b.untilMs)[0];
+        const untilMs = Math.min(next?.untilMs ?? Infinity, endMs);
+        const watch = watching.find(({ nextMs }) => nextMs <= untilMs);
+        if (watch) {
+          nowMs = Math.max(nowMs, watch.nextMs);
+          watch.nextMs = nowMs + watch.ms;
+          watch.call();
+          await settle();
+          continue;
+        }
         if (!next || next.untilMs > endMs) break;
         nowMs = Math.max(nowMs, next.untilMs);
         next.wake();

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { routineIdSchema } from '@/core/common';
+import { oneLineSchema, routineIdSchema } from '@/core/common';
 import { routineSchema } from '@/core/routine';
 import { keyedSlice } from './keyed-slice';
 
@@ -7,7 +7,7 @@ import { keyedSlice } from './keyed-slice';
 export const versionSchema = z.strictObject({
   id: z.string().min(1).max(80),
   routineId: routineIdSchema,
-  name: z.string().min(1).max(80),
+  name: oneLineSchema(80).min(1),
   keptAt: z.string().max(40),
   routine: routineSchema,
 });

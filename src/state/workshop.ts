@@ -2,7 +2,7 @@ import type { Store } from '@reduxjs/toolkit';
 import isEqual from 'fast-deep-equal';
 import type { Hall } from './hall';
 import { letRoutineGo } from './actions';
-import { daysLeft } from './bin';
+import { afterVisit, binFilled, lotBinned, lotGone } from './bin';
 import type { Texts } from './demo';
 import { rowTaken, rowsPut } from './hall/shelf';
 import { LED, RECORD_KINDS, RUN, WORKSHOP_KINDS } from './kinds';
@@ -30,7 +30,7 @@ export function attachWorkshop(hall: Hall): AppStore {
   const store = hall.store as unknown as AppStore;
   store.replaceReducer(reducer);
   const listener = hall.listener as unknown as Parameters<typeof listenToLead>[0];
-  listenToLead(listener);
+  listenToLead(listener, store, hall.platform);
   holdLeadLock(listener);
   linkLead(listener, store, hall.platform);
   attached.set(hall, store);
@@ -146,10 +146,18 @@ function bringIn(store: AppStore, texts: Texts): void {
   }
 }
 
-/** What was in the bin for its time is gone. */
+/** What was in the bin for its time goes, once two days have found it so. */
 function seeToBin(store: AppStore, now: Date): void {
-  for (const binned of Object.values(store.getState().bin)) {
-    if (daysLeft(binned, now) < 0) store.dispatch(letRoutineGo(binned.routine.id));
+  const { bin, lots } = store.getState();
+  for (const binned of Object.values(bin)) {
+    const next = afterVisit(binned, now);
+    if (!next) store.dispatch(letRoutineGo(binned.routine.id));
+    else if (next !== binned) store.dispatch(binFilled([next]));
+  }
+  for (const lot of Object.values(lots)) {
+    const next = afterVisit(lot, now);
+    if (!next) store.dispatch(lotGone(lot.id));
+    else if (next !== lot) store.dispatch(lotBinned([next]));
   }
 }
 

@@ -1,7 +1,13 @@
 export { captionsVtt } from './export/captions';
 export { cueSheet, type CueSheetPhrases } from './export/cue-sheet';
 export { cuePage, picturePage, type Paper, type Pictured } from './export/pages';
-export { peopleCsv, readPeopleCsv, type TableClass, type TableFault } from './export/people-csv';
+export {
+  peopleCsv,
+  readPeopleCsv,
+  type TableClass,
+  type TableFault,
+  type TablePerson,
+} from './export/people-csv';
 export { plainPage, type PagePart } from './export/plain-page';
 export { runsCsv, tableCsv, type RunColumn } from './export/runs-csv';
 export { scoreCsv, type ScoreColumn } from './export/score-csv';
@@ -86,6 +92,7 @@ export {
 } from './group/class-group';
 export { classGrid, type Cell, type GridRow } from './group/grid';
 export {
+  MOST_IN_CLASS,
   RUN_MIGRATIONS,
   RUN_VERSION,
   WENT,

@@ -12,6 +12,26 @@ export function isoWithOffset(date: Date): string {
   return `${day}T${time}${offset < 0 ? '-' : '+'}${two(offset / 60)}:${two(offset % 60)}`;
 }
 
+/**
+ * A day and an hour by the clock on the wall of this place, as a moment with its offset. The wall's own
+ * words stay as they are, even where that hour is left out on the night when the clocks change.
+ * @param day as `2026-03-29`
+ * @param time as `02:30`
+ * @param offsetOf how many minutes a moment's clock is behind UTC, as `Date` has it
+ */
+export function atWallClock(
+  day: string,
+  time: string,
+  offsetOf: (moment: Date) => number = (moment) => moment.getTimezoneOffset(),
+): string {
+  const asUtc = new Date(`${day}T${time}:00Z`);
+  // The offset of that hour, from a first guess; on the night of the change the one before it.
+  const guess = new Date(asUtc.getTime() + offsetOf(asUtc) * 60_000);
+  const offset = -offsetOf(guess);
+  const sign = offset < 0 ? '-' : '+';
+  return `${day}T${time}:00${sign}${two(offset / 60)}:${two(offset % 60)}`;
+}
+
 const DAY_MS = 86_400_000;
 const utc = (day: string) => Date.parse(`${day.slice(0, 10)}T00:00:00Z`);
 

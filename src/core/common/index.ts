@@ -1,5 +1,7 @@
+export { checkedAll, checkedOnce, placeOf } from './checked';
 export { GROUP_NAMES, type GroupName } from './groups';
 export {
+  atWallClock,
   dayOfDate,
   daysAfter,
   daysBetween,
@@ -29,7 +31,8 @@ export {
   type RoutineId,
   type RunId,
 } from './ids';
-export { oneLineSchema, withCapital, withStop } from './one-line';
+export { cleanLine, cleanText, oneLineSchema, textSchema, withoutUnseen } from './own-text';
+export { withCapital, withStop } from './sentence';
 export {
   fail,
   problemsIn,
@@ -40,4 +43,5 @@ export {
   type Result,
 } from './result';
 export { remember, rememberPair, rememberText } from './remember';
+export { mergeThree, type Merged } from './merge';
 export { isRecord, migrated, type MigrationStep } from './migrations';

@@ -114,6 +114,7 @@ export {
 } from './person/schema';
 export {
   GROUP_ALONE,
+  MOST_IN_GROUP,
   dayOf,
   laneOf,
   takingPartSchema,

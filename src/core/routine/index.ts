@@ -68,6 +68,7 @@ export { itemsOutOfLine, withMovesInUse, withOwnMoves, withoutOwnMove } from './
 export {
   MOST_OWN_MOVES,
   ROUTINE_VERSION,
+  checkedRoutine,
   entriesInOrder,
   itemsInOrder,
   routineSchema,

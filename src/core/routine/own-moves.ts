@@ -1,7 +1,7 @@
 import isEqual from 'fast-deep-equal';
 import { SHIPPED, catalogueWith, type Move } from '@/core/moves';
 import { catalogueFor, mendedItem } from './item';
-import { itemsInOrder, type Routine } from './schema';
+import { MOST_OWN_MOVES, itemsInOrder, type Routine } from './schema';
 import { SECTIONS, type Entry, type Item } from './entries';
 
 /** A routine that can name all of a person's own moves, and those that it came with. */
@@ -22,10 +22,12 @@ export function withMovesInUse(routine: Routine, own: readonly Move[]): Routine 
   const catalogue = catalogueWith(all);
   const used = new Set(itemsInOrder(routine).flatMap(movesNamed));
   const families = new Set([...used].map((id) => catalogue.byId.get(id)?.family));
-  const moves = all.filter(
-    ({ id, family }) =>
-      used.has(id) || families.has(family) || families.has(SHIPPED.byId.get(id)?.family ?? ''),
-  );
+  const mayStandIn = ({ id, family }: Move) =>
+    families.has(family) || families.has(SHIPPED.byId.get(id)?.family ?? '');
+  const isUsed = ({ id }: Move) => used.has(id);
+  // What is done comes along whatever else there is; of what may stand in, as much as there is room for.
+  let room = MOST_OWN_MOVES - all.filter(isUsed).length;
+  const moves = all.filter((move) => isUsed(move) || (mayStandIn(move) && room-- > 0));
   const next = sameMoves(moves, routine.moves) ? routine : withMoves(routine, moves);
   return withItemsMended(next);
 }

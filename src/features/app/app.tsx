@@ -1,12 +1,14 @@
-import { Slot } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { useEffect, useMemo, useState, type ComponentProps, type ReactNode } from 'react';
-import { useColorScheme } from 'react-native';
+import { StyleSheet, View, useColorScheme } from 'react-native';
 import { PaperProvider, ThemeProvider, useTheme } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { Icon, darkTheme, lightTheme } from '@/design';
 import { HallProvider, Waiting, type Workshop } from '@/features/frame';
+import { Alerts } from '@/features/notices';
 import { browserPlatform } from '@/platform';
+import { keepFocus } from '@/platform/focus';
 import { loadFonts } from '@/platform/fonts';
 import { onFirstTouch, wantsLessMotion } from '@/platform/page';
 import { createHall, openHall, useHallSelector } from '@/state/hall';
@@ -22,9 +24,11 @@ export function App({ loadWorkshop }: AppProps) {
   const [hall] = useState(() => createHall(browserPlatform()));
   useEffect(() => {
     loadFonts();
+    const letFocusGo = keepFocus();
     // Whoever moves is about to open something: it is on its way by then.
     onFirstTouch(() => void loadWorkshop());
     void openHall(hall, async (beside) => (await loadWorkshop()).work.openWorkshop(hall, beside));
+    return letFocusGo;
   }, [hall, loadWorkshop]);
   const value = useMemo(() => ({ hall, loadWorkshop }), [hall, loadWorkshop]);
   const settings = useMemo(() => ({ icon, rippleEffectEnabled: !wantsLessMotion() }), []);
@@ -56,5 +60,17 @@ function Still({ children }: { readonly children: ReactNode }) {
 
 function Pages() {
   const opened = useHallSelector((state) => state.notices.opened);
-  return opened ? <Slot /> : <Waiting />;
+  // The room looks at these two, and names nobody has to see stand on neither.
+  const quiet = /^\/(?:lead|wall)\b/u.test(usePathname());
+  return (
+    <View style={styles.whole}>
+      <Alerts quiet={quiet} />
+      <View style={styles.page}>{opened ? <Slot /> : <Waiting />}</View>
+    </View>
+  );
 }
+
+const styles = StyleSheet.create({
+  whole: { flex: 1, minHeight: 0 },
+  page: { flex: 1, minHeight: 0 },
+});

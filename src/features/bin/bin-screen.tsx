@@ -6,6 +6,8 @@ import {
   BIN_DAYS,
   daysLeft,
   letRoutineGo,
+  lotGone,
+  restoreLot,
   restoreRoutine,
   useAppDispatch,
   useAppSelector,
@@ -20,7 +22,29 @@ export function BinScreen() {
   const dispatch = useAppDispatch();
   const now = useNow();
   const bin = useAppSelector((state) => state.bin);
-  const rows = Object.values(bin).sort((a, b) => b.binnedAt.localeCompare(a.binnedAt));
+  const lots = useAppSelector((state) => state.lots);
+  const latestFirst = (a: { binnedAt: string }, b: { binnedAt: string }) =>
+    b.binnedAt.localeCompare(a.binnedAt);
+  const rows = [
+    ...Object.values(lots)
+      .sort(latestFirst)
+      .map((lot) => ({
+        id: lot.id,
+        title: BIN.lot(Object.keys(lot.kept).filter((key) => key.startsWith('routine/')).length),
+        binnedAt: lot.binnedAt,
+        restore: () => dispatch(restoreLot(lot.id)),
+        letGo: () => dispatch(lotGone(lot.id)),
+      })),
+    ...Object.values(bin)
+      .sort(latestFirst)
+      .map(({ binnedAt, routine: { id, title } }) => ({
+        id: id as string,
+        title,
+        binnedAt,
+        restore: () => dispatch(restoreRoutine(id)),
+        letGo: () => dispatch(letRoutineGo(id)),
+      })),
+  ];
   return (
     <Screen title={BIN.title} onBack={() => router.replace('/routines')}>
       <ScrollView contentContainerStyle={styles.page}>
@@ -28,34 +52,31 @@ export function BinScreen() {
           {rows.length > 0 ? BIN.hint(BIN_DAYS) : BIN.empty}
         </Text>
         <View role="list" aria-label={BIN.title} style={styles.list}>
-          {rows.map((binned) => {
-            const { id, title } = binned.routine;
-            return (
-              <View
-                key={id}
-                role="listitem"
-                style={[styles.row, { backgroundColor: t.sheet, borderColor: t.line }]}
-              >
-                <Text variant="titleLarge">{title}</Text>
-                <Text variant="bodyMedium" style={{ color: t.quiet }}>
-                  {BIN.left(daysLeft(binned, now()))}
-                </Text>
-                <View style={styles.targets}>
-                  <Target
-                    label={BIN.restore}
-                    said={BIN.restoreOne(title)}
-                    onPress={() => dispatch(restoreRoutine(id))}
-                  />
-                  <Target
-                    look="plain"
-                    label={BIN.gone}
-                    said={BIN.goneOne(title)}
-                    onPress={() => dispatch(letRoutineGo(id))}
-                  />
-                </View>
+          {rows.map(({ id, title, binnedAt, restore, letGo }) => (
+            <View
+              key={id}
+              role="listitem"
+              style={[styles.row, { backgroundColor: t.sheet, borderColor: t.line }]}
+            >
+              <Text variant="titleLarge">{title}</Text>
+              <Text variant="bodyMedium" style={{ color: t.quiet }}>
+                {BIN.left(Math.max(0, daysLeft({ binnedAt }, now())))}
+              </Text>
+              <View style={styles.targets}>
+                <Target
+                  label={BIN.restore}
+                  said={BIN.restoreOne(title)}
+                  onPress={() => restore()}
+                />
+                <Target
+                  look="plain"
+                  label={BIN.gone}
+                  said={BIN.goneOne(title)}
+                  onPress={() => letGo()}
+                />
               </View>
-            );
-          })}
+            </View>
+          ))}
         </View>
       </ScrollView>
     </Screen>

@@ -50,8 +50,8 @@ function Save() {
   const differ = first !== '' && second !== '' && first !== second;
   const ready = first === '' || (!short && first === second);
   const save = async () => {
-    const count = await saveBackup(hall, first);
-    setSaid(KEEP.saved(count));
+    const { count, left } = await saveBackup(hall, first);
+    setSaid([KEEP.saved(count), KEEP.leftOut(left)].filter(Boolean).join(' '));
     setFirst('');
     setSecond('');
   };
@@ -108,10 +108,10 @@ function Bring() {
   const [said, setSaid] = useState('');
   const take = async (next: BackupRead) => {
     if (next.state === 'bad') {
-      setSaid([KEEP.faults[next.fault], next.at && KEEP.at(next.at)].filter(Boolean).join(' '));
+      setSaid(KEEP.faults[next.fault]);
       return;
     }
-    setSaid('');
+    setSaid(next.state === 'good' ? KEEP.leftOut(next.left) : '');
     setRead(next);
     if (next.state === 'good') setDifferences(await differencesFrom(hall, next.kept));
   };
@@ -127,7 +127,7 @@ function Bring() {
   };
   const bring = async (good: Good, how: 'merge' | 'replace') => {
     try {
-      await bringBackup(hall, good.kept, how);
+      await bringBackup(hall, good, how);
     } catch {
       return setSaid(KEEP.failed);
     }

@@ -13,6 +13,10 @@ export const KEEP = {
   short: 'Make it eight letters or more.',
   save: 'Save a backup',
   saved: (n: number) => `Saved: ${n} things.`,
+  leftOut: (names: readonly string[]) =>
+    names.length === 0
+      ? ''
+      : `Left out, because ${names.length === 1 ? 'it' : 'they'} can't be read: ${listed(names)}.`,
   bring: 'Bring a backup in',
   choose: 'Choose the file',
   locked: 'This backup is locked. Write its passphrase.',
@@ -42,7 +46,6 @@ export const KEEP = {
     passphrase: 'That is not its passphrase, or the file was changed. Nothing was changed here.',
     invalid: 'Something in this backup is not as it should be. Nothing was changed.',
   } satisfies Record<BackupFault, string>,
-  at: (where: string) => `The place: ${where}.`,
   persistent: 'The browser has promised to keep it.',
   notPersistent: 'The browser may clear it when it runs out of room. Save a backup now and then.',
   size: (used: string, room: string) => `${used} are used of ${room}.`,
@@ -50,6 +53,8 @@ export const KEEP = {
     routine: 'Routines',
     history: 'Undo histories',
     binned: 'Routines in the bin',
+    'binned-lot': 'Demo data in the bin',
+    beside: 'Versions from two tabs',
     version: 'Kept versions',
     move: 'Own moves',
     'move-draft': 'Moves being written',
@@ -64,6 +69,13 @@ export const KEEP = {
     mark: 'Marks on routines',
   } as Readonly<Record<string, string>>,
 };
+
+/** The first few, and how many more. */
+function listed(names: readonly string[]): string {
+  const shown = names.slice(0, 5).map((name) => `“${name.slice(0, 60)}”`);
+  const more = names.length - shown.length;
+  return [...shown, ...(more > 0 ? [`and ${more} more`] : [])].join(', ');
+}
 
 export const PRIVACY = {
   title: 'What is kept, and where',

@@ -104,6 +104,7 @@ export const LEAD = {
   asleepNow: 'Sound is off until you press something here.',
   wall: 'Screen for the wall',
   wallOpen: 'Open a screen for the wall',
+  whichClass: 'Two classes are under way. Which one is for this screen?',
   wallNothing: 'No class is being led in this browser.',
   wallHint: 'Start one in another window: this one follows by itself.',
   wallSoon: 'It has not begun yet.',

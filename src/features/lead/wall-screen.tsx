@@ -2,10 +2,12 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { hasBegun } from '@/core/class';
+import type { RunId } from '@/core/common';
 import { Target, useTokens } from '@/design';
 import { keepAwake } from '@/platform/wake-lock';
 import {
   follow,
+  leadFollowed,
   ledOf,
   scriptOfLead,
   steer,
@@ -33,6 +35,10 @@ export function WallScreen() {
   useEffect(() => {
     document.title = `${LEAD.wall} · Hushed Willow`;
   }, []);
+  const heard = useAppSelector((state) => state.lead.heard);
+  const led = Object.values(heard).filter(({ lead }) => hasBegun(lead));
+  const chosen = useChosen(followed?.runId, led.length > 1);
+  if (led.length > 1 && !chosen) return <WhichClass led={led} />;
   if (followed && hasBegun(followed.lead)) return <Following current={followed} />;
   return (
     <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
@@ -42,6 +48,42 @@ export function WallScreen() {
       <Text variant="titleMedium" style={[styles.text, { color: t.quiet }]}>
         {followed ? LEAD.wallSoon : LEAD.wallHint}
       </Text>
+    </View>
+  );
+}
+
+/** Windows that lead answer within this time. */
+const ANSWERS_MS = 1500;
+
+/** Whether it is settled which class this wall follows: by a press, or since there was only one. */
+function useChosen(runId: RunId | undefined, several: boolean): boolean {
+  const [settled, setSettled] = useState<RunId>();
+  useEffect(() => {
+    if (!runId || several) return undefined;
+    const timer = setTimeout(() => setSettled(runId), ANSWERS_MS);
+    return () => clearTimeout(timer);
+  }, [runId, several]);
+  const chosen = useAppSelector((state) => state.lead.chosen);
+  return runId !== undefined && (settled === runId || chosen === runId);
+}
+
+/** Two classes are led at once in this browser: the wall asks which is this room's. */
+function WhichClass({ led }: { readonly led: readonly LeadInProgress[] }) {
+  const t = useTokens();
+  const dispatch = useAppDispatch();
+  return (
+    <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
+      <Text variant="headlineMedium" role="heading" aria-level={1} style={styles.text}>
+        {LEAD.whichClass}
+      </Text>
+      {led.map(({ runId, lead }) => (
+        <Target
+          key={runId}
+          label={lead.routine.title}
+          height={60}
+          onPress={() => dispatch(leadFollowed(runId))}
+        />
+      ))}
     </View>
   );
 }

@@ -6,19 +6,12 @@ import { useHall, useWork } from '@/features/frame';
 import { noticeClosed, useHallDispatch, useHallSelector, type Notice } from '@/state/hall';
 import { NOTICE, noticeText } from './strings';
 
-const ALERTS: readonly Notice['kind'][] = [
-  'not-saved',
-  'run-not-saved',
-  'move-not-saved',
-  'storage-closed',
-  'set-aside',
-];
+const ALERTS: readonly Notice['kind'][] = ['set-aside', 'was-cleared', 'slipped'];
 
 const OF_MOVES: readonly Notice['kind'][] = [
   'move-kept',
   'move-deleted',
   'move-reverted',
-  'move-not-saved',
   'moves-brought-in',
   'draft-let-go',
 ];
@@ -26,9 +19,7 @@ const OF_MOVES: readonly Notice['kind'][] = [
 /** What the person is told, at the top of the page, with what can be done about it. */
 export function Notices({ about = 'routines' }: { readonly about?: 'routines' | 'moves' }) {
   const all = useHallSelector((state) => state.notices.notices);
-  const notices = all.filter(
-    ({ kind }) => kind === 'storage-closed' || OF_MOVES.includes(kind) === (about === 'moves'),
-  );
+  const notices = all.filter(({ kind }) => OF_MOVES.includes(kind) === (about === 'moves'));
   return (
     <View aria-live="polite" style={styles.all}>
       {notices.map((notice, i) => (
@@ -73,12 +64,14 @@ function NoticeAction({ notice }: { readonly notice: Notice }) {
       return (
         <Action
           label={NOTICE.startEmpty}
-          onPress={() =>
-            void work(async ({ readAllRuns, startEmpty }, dispatch) => {
-              await readAllRuns(hall);
-              dispatch(startEmpty());
-            })
-          }
+          onPress={() => void work(({ askToClear }) => askToClear(hall))}
+        />
+      );
+    case 'clear-demo':
+      return Object.keys(notice.goes).length === 0 ? null : (
+        <Action
+          label={NOTICE.clearDemo}
+          onPress={() => void work(({ startEmpty }) => startEmpty(hall))}
         />
       );
     case 'routine-deleted':
@@ -93,29 +86,8 @@ function NoticeAction({ notice }: { readonly notice: Notice }) {
           onPress={() => work(({ takeBack }, dispatch) => dispatch(takeBack(notice)))}
         />
       );
-    case 'not-saved':
-      return (
-        <Action
-          label={NOTICE.saveFile}
-          onPress={() => work((to, dispatch) => dispatch(to.saveRoutineFile(notice.id)))}
-        />
-      );
-    case 'run-not-saved':
-      return (
-        <Action
-          label={NOTICE.saveTable}
-          onPress={() =>
-            work((to, dispatch) => dispatch(to.saveRuns(notice.run.title, [notice.run])))
-          }
-        />
-      );
-    case 'move-not-saved':
-      return (
-        <Action
-          label={NOTICE.saveFile}
-          onPress={() => work((to, dispatch) => dispatch(to.saveOwnMoves()))}
-        />
-      );
+    case 'was-cleared':
+      return <Action label={NOTICE.toBackup} onPress={() => router.push('/backup')} />;
     case 'set-aside':
       return (
         <>

@@ -129,6 +129,9 @@ function Tables({ empty }: { readonly empty: boolean }) {
             )}
           </Text>
           {plan.known > 0 && <Text variant="bodyLarge">{TABLES.known(plan.known)}</Text>}
+          {plan.unclear.length > 0 && (
+            <Text variant="bodyLarge">{TABLES.unclear(plan.unclear)}</Text>
+          )}
           {plan.newPeople.length > 0 && (
             <Text variant="bodyLarge">{TABLES.newPeople(plan.newPeople.join(', '))}</Text>
           )}

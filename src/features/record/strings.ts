@@ -152,6 +152,13 @@ export const TABLES = {
   plan: (classes: number, entries: number) =>
     `${classes === 1 ? '1 class' : `${classes} classes`} with ${entries === 1 ? '1 entry' : `${entries} entries`}.`,
   known: (n: number) => `${n} of them are in the record already and are left out.`,
+  unclear: (lines: readonly { readonly line: number; readonly name: string }[]) =>
+    `Left out, because several people have this name: ${lines
+      .slice(0, 5)
+      .map(({ line, name }) => `${name} (line ${line})`)
+      .join(
+        ', ',
+      )}${lines.length > 5 ? ` and ${lines.length - 5} more` : ''}. Put their id into a column “person id”, or their group into “group”.`,
   newPeople: (names: string) => `New people: ${names}.`,
   newGroups: (names: string) => `New groups: ${names}.`,
   add: 'Add them',

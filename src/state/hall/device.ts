@@ -1,7 +1,12 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
+import { textSchema } from '@/core/common';
 
-const line = z.string().max(200);
+const line = textSchema(200);
+
+/** What somebody who calls for help has to know. */
+export const helpSchema = z.object({ address: line, number: line, defibrillator: line });
+export type Help = Readonly<z.infer<typeof helpSchema>>;
 
 /** What is kept for this device alone. */
 export const deviceSchema = z.object({
@@ -26,10 +31,7 @@ export const deviceSchema = z.object({
   backedUpAt: z.string().max(40).optional(),
   /** The first day here: from then on a backup that never was is due. */
   startedOn: z.string().max(10).optional(),
-  /** What somebody who calls for help has to know. */
-  help: z
-    .object({ address: line, number: line, defibrillator: line })
-    .default({ address: '', number: '', defibrillator: '' }),
+  help: helpSchema.default({ address: '', number: '', defibrillator: '' }),
 });
 export type DeviceState = z.infer<typeof deviceSchema>;
 

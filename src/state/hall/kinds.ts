@@ -1,5 +1,6 @@
 import { isRecord, type MigrationStep } from '@/core/common';
-import { keyOf, kindOf, type AnyKind } from '../storage/kind';
+import { LATEST_MADE, MADE_ANEW, keyOf, kindOf, type AnyKind } from '../storage/kind';
+import { besidePut, besideSchema, besideTaken, type Beside } from './beside';
 import { deviceRead, deviceSchema, deviceSet, type DeviceState } from './device';
 import { markSchema, markTaken, marksPut, type Mark } from './marks';
 import { meetingSchema, meetingTaken, meetingsPut, type Meeting } from './meetings';
@@ -44,6 +45,8 @@ export const DEVICE = kindOf<HallState, DeviceState>({
     remove: () => deviceSet({}),
   },
   told: false,
+  named: { quiet: 'it says how this device is set, and is told of where nothing else is' },
+  atOnce: { way: 'merged' },
 });
 
 /** What stands on routines in the list. */
@@ -56,6 +59,8 @@ export const MARK = kindOf<HallState, Mark>({
   idOf: ({ id }) => id,
   slice: { all: ({ marks }) => marks, put: marksPut, remove: markTaken },
   told: true,
+  named: { quiet: 'its routine is told of' },
+  atOnce: { way: 'merged' },
 });
 
 /** The rows of the list. */
@@ -68,6 +73,8 @@ export const ROW = kindOf<HallState, Row>({
   idOf: ({ id }) => id,
   slice: { all: ({ shelf }) => shelf.rows, put: rowsPut, remove: rowTaken },
   told: true,
+  named: MADE_ANEW,
+  atOnce: LATEST_MADE,
   derived: true,
 });
 
@@ -81,9 +88,25 @@ export const MEETING = kindOf<HallState, Meeting>({
   idOf: ({ id }) => id,
   slice: { all: ({ meetings }) => meetings, put: meetingsPut, remove: meetingTaken },
   told: true,
+  named: MADE_ANEW,
+  atOnce: LATEST_MADE,
   derived: true,
 });
 
-export const HALL_KINDS: readonly AnyKind<HallState>[] = [DEVICE, ROW, MARK, MEETING];
+/** Versions that could not stand in their place. */
+const BESIDE = kindOf<HallState, Beside>({
+  name: 'beside',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: besideSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ beside }) => beside, put: besidePut, remove: besideTaken },
+  told: true,
+  named: ({ name }) => name,
+  atOnce: { way: 'later', why: 'it is laid down once, and never changed' },
+});
+
+export const HALL_KINDS: readonly AnyKind<HallState>[] = [DEVICE, ROW, MARK, MEETING, BESIDE];
 
 export const DEVICE_KEY = keyOf(DEVICE, DEVICE_ID);

@@ -1,7 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import isEqual from 'fast-deep-equal';
 import { z } from 'zod';
-import { routineIdSchema, type RoutineId } from '@/core/common';
+import { oneLineSchema, routineIdSchema, type RoutineId } from '@/core/common';
 
 export const MOST_TAGS = 8;
 export const LONGEST_TAG = 24;
@@ -9,7 +9,7 @@ export const LONGEST_TAG = 24;
 /** What stands on a routine in the list, and is no part of the routine itself. */
 export const markSchema = z.strictObject({
   id: routineIdSchema,
-  tags: z.array(z.string().min(1).max(LONGEST_TAG)).max(MOST_TAGS),
+  tags: z.array(oneLineSchema(LONGEST_TAG).min(1)).max(MOST_TAGS),
   archived: z.boolean(),
   /** When it was last led, with the offset of that place. */
   ledAt: z.string().max(40).optional(),

@@ -1,39 +1,30 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { ClassGroup, LedRoutine, Plan, Run } from '@/core/class';
-import type { MoveId, PersonId, RoutineId } from '@/core/common';
+import isEqual from 'fast-deep-equal';
+import type { RoutineId } from '@/core/common';
 import type { Move } from '@/core/moves';
-import type { Member, Reading } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import type { MoveDraft } from '@/core/writing';
-import type { Mark } from './marks';
+
+/** So many things of each kind, by the first word of their keys. */
+export type Counts = Readonly<Record<string, number>>;
 
 /** Something the person is told, with what can be done about it. Momentary. */
 export type Notice =
   | { readonly kind: 'demo-loaded' }
   | { readonly kind: 'routine-deleted'; readonly routine: Routine }
-  | {
-      readonly kind: 'emptied';
-      readonly routines: readonly Routine[];
-      readonly runs: readonly Run[];
-      readonly marks: readonly Mark[];
-      readonly people: readonly Member[];
-      readonly groups: readonly ClassGroup[];
-      readonly readings: readonly Reading[];
-      readonly plans: readonly Plan[];
-      readonly led: readonly LedRoutine[];
-    }
+  | { readonly kind: 'clear-demo'; readonly goes: Counts; readonly stays: Counts }
+  | { readonly kind: 'emptied'; readonly lot: string }
   | {
       readonly kind: 'set-aside';
       readonly key: string;
       readonly name: string;
       readonly text: string;
     }
-  | { readonly kind: 'newer'; readonly name: string }
-  | { readonly kind: 'not-saved'; readonly id: RoutineId; readonly title: string }
-  | { readonly kind: 'run-not-saved'; readonly run: Run }
-  | { readonly kind: 'storage-closed' }
+  | { readonly kind: 'was-cleared' }
+  | { readonly kind: 'slipped'; readonly what: 'sound' | 'voice' | 'class' }
+  | { readonly kind: 'group-full'; readonly name: string; readonly most: number }
   | { readonly kind: 'other-tab'; readonly title: string; readonly copyTitle: string }
-  | { readonly kind: 'not-deleted'; readonly id: RoutineId; readonly title: string }
+  | { readonly kind: 'not-deleted'; readonly key: string; readonly name: string }
   | { readonly kind: 'move-deleted' | 'move-reverted'; readonly move: Move }
   | {
       readonly kind: 'move-kept';
@@ -48,15 +39,30 @@ export type Notice =
       /** As they were before. */
       readonly replaced: readonly Move[];
     }
-  | { readonly kind: 'person-not-saved'; readonly id: PersonId; readonly name: string }
-  | { readonly kind: 'move-not-saved'; readonly id: MoveId; readonly name: string }
   | { readonly kind: 'brought-in'; readonly title: string; readonly id: RoutineId };
 
-export type Saving = 'saved' | 'saving' | 'failed';
+export type Saving = 'saved' | 'saving' | 'failed' | 'stopped';
+
+/** Something that is in the page and could not be written. */
+export interface Unsaved {
+  readonly key: string;
+  /** The first word of its key. */
+  readonly of: string;
+  /** What people call it; empty where it has no name. */
+  readonly name: string;
+  /** Where it can't be kept as it is; undefined where there is no room, or storage does not answer. */
+  readonly at: string | undefined;
+}
 
 export interface NoticesState {
   readonly opened: boolean;
   readonly saving: Saving;
+  /** What is not saved, and why; empty while all is well. */
+  readonly unsaved: readonly Unsaved[];
+  /** What a newer version of the application has kept here: from then on nothing is written. */
+  readonly newer: string | undefined;
+  /** Storage does not answer: nothing is known of what is kept, and nothing is written. */
+  readonly unread: boolean;
   /** Whether the browser promised to keep the data; undefined where it was not asked yet. */
   readonly persistent: boolean | undefined;
   readonly notices: readonly Notice[];
@@ -65,6 +71,9 @@ export interface NoticesState {
 const initialState: NoticesState = {
   opened: false,
   saving: 'saved',
+  unsaved: [],
+  newer: undefined,
+  unread: false,
   persistent: undefined,
   notices: [],
 };
@@ -75,6 +84,14 @@ const slice = createSlice({
   reducers: {
     storeOpened: (state) => ({ ...state, opened: true }),
     savingSet: (state, { payload }: PayloadAction<Saving>) => ({ ...state, saving: payload }),
+    unsavedSet: (state, { payload }: PayloadAction<readonly Unsaved[]>) =>
+      isEqual(state.unsaved, payload) ? state : { ...state, unsaved: [...payload] },
+    newerSeen: (state, { payload }: PayloadAction<string>): NoticesState => ({
+      ...state,
+      newer: state.newer ?? payload,
+      saving: 'stopped',
+    }),
+    unreadSet: (state, { payload }: PayloadAction<boolean>) => ({ ...state, unread: payload }),
     persistenceKnown: (state, { payload }: PayloadAction<boolean | undefined>) => ({
       ...state,
       persistent: payload,
@@ -102,17 +119,15 @@ function thingOf(notice: Notice): string {
       return notice.routine.id;
     case 'set-aside':
       return notice.key;
-    case 'newer':
     case 'move-kept':
+    case 'group-full':
       return notice.name;
-    case 'not-saved':
     case 'not-deleted':
-    case 'move-not-saved':
-    case 'person-not-saved':
+      return notice.key;
+    case 'slipped':
+      return notice.what;
     case 'brought-in':
       return notice.id;
-    case 'run-not-saved':
-      return notice.run.id;
     case 'other-tab':
       return notice.copyTitle;
     case 'move-deleted':
@@ -123,12 +138,21 @@ function thingOf(notice: Notice): string {
     case 'moves-brought-in':
       return notice.added.map(({ id }) => id).join();
     case 'demo-loaded':
+    case 'clear-demo':
     case 'emptied':
-    case 'storage-closed':
+    case 'was-cleared':
       return '';
   }
 }
 
-export const { storeOpened, savingSet, persistenceKnown, noticeShown, noticeClosed } =
-  slice.actions;
+export const {
+  storeOpened,
+  savingSet,
+  unsavedSet,
+  newerSeen,
+  unreadSet,
+  persistenceKnown,
+  noticeShown,
+  noticeClosed,
+} = slice.actions;
 export const noticesReducer = slice.reducer;

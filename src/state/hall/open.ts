@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { dayOfDate, routineIdSchema } from '@/core/common';
-import { onPageLeave } from '@/platform/page';
+import { onPageLeave, onPageLook } from '@/platform/page';
+import { WithoutStorage } from '../storage/keeper';
 import { speakOfSetAside } from '../storage/set-aside';
 import { takeUpSlips } from '../storage/slip';
 import { deviceSet } from './device';
@@ -22,21 +23,36 @@ export async function openHall(
 ): Promise<void> {
   const { store, keeper } = hall;
   onPageLeave(() => void keeper.leave());
+  // There may be room by now, or somebody who can make some.
+  onPageLook(() => void keeper.saveNow());
+  try {
+    await openKept(hall, openWorkshop);
+  } catch (error) {
+    if (!(error instanceof WithoutStorage)) throw error;
+  }
+  store.dispatch(storeOpened());
+}
+
+async function openKept(
+  hall: Hall,
+  openWorkshop: (beside?: Texts) => Promise<void>,
+): Promise<void> {
+  const { store, keeper } = hall;
+  const known = await keeper.ask(() => hall.platform.store.keys());
   const late = await takeUpSlips(hall.platform).catch(() => []);
-  const beside = await welcome(hall);
-  // Five years are thousands of keys: they are read once.
-  const keys = await hall.platform.store.keys().catch(() => undefined);
+  const beside = await welcome(hall, known);
+  // Five years are thousands of keys: they are read once, and anew where something was laid in.
+  const keys = await keeper.ask(() => hall.platform.store.keys());
   await keeper.take(HALL_KINDS, keys);
-  await speakOfSetAside(store, hall.platform, keys ?? []).catch(() => undefined);
-  await findBrokenOff(hall, keys ?? []).catch(() => undefined);
+  await speakOfSetAside(store, hall.platform, keys).catch(() => undefined);
+  await findBrokenOff(hall, keys).catch(() => undefined);
   const { device } = store.getState();
   const startedOn = device.startedOn ?? dayOfDate(hall.platform.clock.wallTime());
   if (!device.welcomed || !device.startedOn) {
     store.dispatch(deviceSet({ welcomed: true, startedOn }));
   }
-  if (beside || late.length > 0 || rowsAreMissing(hall, keys ?? [])) await openWorkshop(beside);
+  if (beside || late.length > 0 || rowsAreMissing(hall, keys)) await openWorkshop(beside);
   keeper.takeLate(late);
-  store.dispatch(storeOpened());
 }
 
 /** Routines that an earlier version kept have no rows yet. */

@@ -1,5 +1,6 @@
 import { combineReducers, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import type { Platform } from '@/platform';
+import { besideReducer } from './beside';
 import { deviceReducer } from './device';
 import { marksReducer } from './marks';
 import { meetingsReducer } from './meetings';
@@ -13,6 +14,7 @@ export const HALL_SLICES = {
   meetings: meetingsReducer,
   device: deviceReducer,
   notices: noticesReducer,
+  beside: besideReducer,
 };
 
 export const hallReducer = combineReducers(HALL_SLICES);

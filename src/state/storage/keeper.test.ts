@@ -32,6 +32,7 @@ function rename(store: AppStore, title: string, id = ONE): void {
 const titleOf = (store: AppStore, id = ONE) => store.getState().routines[id]?.routine.title;
 const stored = (platform: FakePlatform, id = ONE) => platform.data.get(key(id)) ?? '';
 const saved = (store: AppStore) => store.getState().notices.saving;
+const unsaved = (store: AppStore) => store.getState().notices.unsaved;
 const kinds = (store: AppStore) => store.getState().notices.notices.map(({ kind }) => kind);
 const noticeOf = <K extends Notice['kind']>(store: AppStore, kind: K) =>
   store
@@ -71,7 +72,7 @@ describe('what could not be written', () => {
     await saving();
     expect(stored(platform, TWO)).toContain('At dawn');
     expect(saved(store)).toBe('failed');
-    expect(noticeOf(store, 'not-saved')).toMatchObject([{ id: ONE, title: 'At dusk' }]);
+    expect(unsaved(store)).toMatchObject([{ key: key(ONE), name: 'At dusk' }]);
   });
 
   test('is tried again with a growing wait, without anybody’s doing, and its notice goes', async () => {
@@ -79,12 +80,12 @@ describe('what could not be written', () => {
     platform.full = true;
     rename(store, 'At dusk');
     await saving();
-    expect(kinds(store)).toContain('not-saved');
+    expect(unsaved(store)).toHaveLength(1);
     platform.full = false;
     await wait((TIMING.retryMs[0] ?? 0) + 100);
     expect(stored(platform)).toContain('At dusk');
     expect(saved(store)).toBe('saved');
-    expect(kinds(store)).not.toContain('not-saved');
+    expect(unsaved(store)).toEqual([]);
     expect([...TIMING.retryMs]).toEqual([...TIMING.retryMs].sort((a, b) => a - b));
   });
 
@@ -109,9 +110,16 @@ describe('what could not be written', () => {
     rename(store, 'At dusk');
     rename(store, 'At dawn', TWO);
     await saving();
-    expect(noticeOf(store, 'not-saved').map(({ title }) => title)).toEqual(['At dusk', 'At dawn']);
-    expect(noticeOf(store, 'move-not-saved').map(({ name }) => name)).toEqual(['Rail turn']);
-    expect(noticeOf(store, 'run-not-saved').map(({ run: one }) => one.id)).toEqual([run.id]);
+    expect(
+      unsaved(store)
+        .map(({ of, name }) => `${of} ${name}`)
+        .sort(),
+    ).toEqual([
+      'move Rail turn',
+      'routine At dawn',
+      'routine At dusk',
+      `run ${run.title}, ${run.startedAt.slice(0, 10)}`,
+    ]);
     platform.full = false;
     await store.hall.keeper.saveNow();
     expect(saved(store)).toBe('saved');

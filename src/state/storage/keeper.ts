@@ -1,17 +1,30 @@
 import isEqual from 'fast-deep-equal';
 import type { UnknownAction } from '@reduxjs/toolkit';
+import { isoWithOffset, mergeThree } from '@/core/common';
 import type { Platform } from '@/platform';
-import { noticeClosed, noticeShown, persistenceKnown, savingSet } from '../hall/notices';
+import { besidePut } from '../hall/beside';
 import {
+  newerSeen,
+  noticeShown,
+  persistenceKnown,
+  savingSet,
+  unreadSet,
+  unsavedSet,
+  type Unsaved,
+} from '../hall/notices';
+import {
+  asRead,
+  glanceAt,
   isOfKind,
   isOfSome,
   keyOf,
+  nameOf,
   readStored,
   writeStored,
   type AnyKind,
   type Reading,
 } from './kind';
-import { setAside } from './set-aside';
+import { asideOf, setAside } from './set-aside';
 import { leaveSlip, type Leaving } from './slip';
 
 /** What the keeper asks of the store. */
@@ -27,9 +40,18 @@ export interface Timing {
   readonly afterMs: number;
   /** How long it waits after a failed writing: each time longer, up to the last. */
   readonly retryMs: readonly number[];
+  /** The same for a reading. */
+  readonly rereadMs: readonly number[];
+  /** A reading that takes longer has failed: some browsers never answer. */
+  readonly longestReadMs: number;
 }
 
-export const TIMING: Timing = { afterMs: 150, retryMs: [1000, 2000, 5000, 15_000, 60_000] };
+export const TIMING: Timing = {
+  afterMs: 150,
+  retryMs: [1000, 2000, 5000, 15_000, 60_000],
+  rereadMs: [50, 200, 1000, 3000],
+  longestReadMs: 15_000,
+};
 
 /** What this tab knows to be stored under a key. */
 interface Known {
@@ -42,26 +64,49 @@ interface Known {
 
 export interface Keeper {
   /**
-   * Reads all that is kept of these kinds, and keeps them from then on. False where nothing could be read.
+   * Reads all that is kept of these kinds, and keeps them from then on. Nothing of them is written before
+   * it was read: where storage does not answer, it is said, and asked again until it does.
    * @param keys what is there, where that was just read
    */
-  take(kinds: readonly AnyKind<never>[], keys?: readonly string[]): Promise<boolean>;
+  take(kinds: readonly AnyKind<never>[], keys?: readonly string[]): Promise<void>;
   /** Keeps these kinds from now on, and reads none of them yet. */
   keep(kinds: readonly AnyKind<never>[]): void;
   /** Reads some things of a kind that is kept, by their ids: of what is too much to be read at once. */
   takeSome(kind: AnyKind<never>, ids: readonly string[]): Promise<void>;
+  /** Asks storage until it answers; meanwhile it is said that it does not. */
+  ask<T>(question: () => Promise<T>): Promise<T>;
+  /** Asks again at once. */
+  askNow(): void;
+  /** Storage is given up for this visit: nothing is read of it, and nothing written. */
+  goWithout(): void;
   /** Writes at once what is not written yet. */
   saveNow(): Promise<void>;
   /** The page may go: leaves a slip of what is not written yet, and writes it as far as time allows. */
   leave(): Promise<void>;
   /** Takes in what a page left when it went and others have written over since: beside theirs. */
   takeLate(late: readonly Leaving[]): void;
+  /** All that is in the page and not in storage, as it would stand there. */
+  unwrittenTexts(): Readonly<Record<string, string>>;
+  /** How often what is stored under a key was written, as far as it was read; 0 where it is not there. */
+  revisionOf(key: string): number;
+}
+
+/** Storage was given up for this visit. */
+export class WithoutStorage extends Error {}
+
+/** Why something was not written: what would be refused when it is read, at this place. */
+class Refused extends Error {
+  constructor(readonly at: string) {
+    super(`would not be read: ${at}`);
+  }
 }
 
 /**
  * Keeps the kinds that it took saved: one reader, one writer, and one listener for other tabs.
  * What is unwritten is whatever the state holds that is not known to be stored; so nothing is ever
- * forgotten, and what could not be written is tried again.
+ * forgotten, and what could not be written is tried again. Nothing is written that would be refused when
+ * it is read, nothing over what this tab has not read, and nothing over what a newer version has kept
+ * (decision 27).
  */
 export function createKeeper(
   store: KeptStore,
@@ -70,11 +115,14 @@ export function createKeeper(
 ): Keeper {
   const kinds: AnyKind<never>[] = [];
   const known = new Map<string, Known>();
-  const failed = new Set<string>();
+  /** What could not be written, by key. */
+  const failed = new Map<string, Unsaved>();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let tries = 0;
   let work: Promise<void> = Promise.resolve();
   let asked = false;
+  /** A newer version of the application writes here: this one has stopped. */
+  let stopped = false;
 
   const all = (kind: AnyKind<never>): Readonly<Record<string, unknown>> =>
     kind.slice.all(store.getState() as never);
@@ -115,27 +163,51 @@ export function createKeeper(
       const value = keyOf(kind, id) === key ? valueAt(kind, id) : undefined;
       const was = known.get(key);
       if (value === was?.value) return;
-      if (kind.copied) {
-        const there = await readOne(kind, key);
-        if (there?.state === 'good' && isEqual(there.value, value)) {
+      const text = (await platform.store.read([key]))[key] ?? undefined;
+      const there = text === undefined ? undefined : glanceAt(kind, key, text);
+      if (there?.state === 'newer') return stop(there.name);
+      const isOther = there?.state === 'good' && there.revision !== (was?.revision ?? 0);
+      const other = isOther && text !== undefined ? readStored(kind, key, text) : undefined;
+      if (other?.state === 'good') {
+        if (isEqual(other.value, value)) {
           // Another tab has taken up this one's slip: it stands there already.
-          known.set(key, { kind, id, value, revision: there.revision });
+          known.set(key, { kind, id, value, revision: other.revision });
           return;
         }
-        const others = there?.state === 'good' ? there.revision !== (was?.revision ?? 0) : there;
-        if (there && others) return giveWay(kind, id, key, value, there);
+        if (kind.atOnce.way !== 'later') {
+          return meet(kind, id, key, value, { ...other, base: was?.value });
+        }
       }
-      const revision = (was?.revision ?? 0) + 1;
+      const isDamaged = there?.state === 'damaged' || other?.state === 'damaged';
+      if (isDamaged && text !== undefined && !kind.derived) {
+        await setAside([{ key, text }], store, platform);
+      }
+      const before = there?.state === 'good' ? there.revision : 0;
+      const revision = Math.max(was?.revision ?? 0, before) + 1;
       if (value === undefined && isElsewhere(kind, id, key)) return;
       if (value === undefined) {
         await platform.store.remove([key]);
         known.delete(key);
       } else {
-        await platform.store.write({ [key]: writeStored(kind, value, revision) });
+        await platform.store.write({ [key]: textOf(kind, value, revision) });
         known.set(key, { kind, id, value, revision });
       }
       tell(kind, key);
     });
+
+  /** What would stand in storage. Throws where it would be refused when it is read. */
+  const textOf = (kind: AnyKind<never>, value: unknown, revision: number): string => {
+    const read = asRead(kind, value);
+    if (!read.ok) throw new Refused(read.problems[0]);
+    return writeStored(kind, read.value, revision);
+  };
+
+  const stop = (name: string) => {
+    stopped = true;
+    clearTimeout(timer);
+    timer = undefined;
+    store.dispatch(newerSeen(name));
+  };
 
   /** Whether what stood under an earlier key is still to be written under today's. */
   const isElsewhere = (kind: AnyKind<never>, id: string, key: string) => {
@@ -144,70 +216,99 @@ export function createKeeper(
     return today !== key && value !== undefined && known.get(today)?.value !== value;
   };
 
-  /** Another tab wrote it meanwhile: its version stays, and this tab's goes beside it as a copy. */
-  const giveWay = (
-    kind: AnyKind<never>,
-    id: string,
-    key: string,
-    value: unknown,
-    there: Reading,
-  ) => {
-    const theirs = there.state === 'good' ? there.value : undefined;
-    if (there.state === 'good')
-      known.set(key, { kind, id, value: theirs, revision: there.revision });
-    else known.delete(key);
-    const mine = value === undefined ? undefined : kind.copied?.(value as never, platform.newId);
-    const stays = value === undefined && kind.stays?.(theirs as never);
-    if (theirs === undefined) store.dispatch(kind.slice.remove(id));
-    else store.dispatch(kind.slice.put([theirs as never]));
-    if (stays) store.dispatch(noticeShown(stays));
-    if (!mine) return;
-    store.dispatch(kind.slice.put([mine.copy]));
-    store.dispatch(noticeShown(mine.notice));
+  interface Other {
+    readonly value: unknown;
+    readonly revision: number;
+    /** What both were made of, as far as it is known. */
+    readonly base: unknown;
+  }
+
+  /** Another tab wrote it meanwhile: nothing of either is lost. */
+  const meet = (kind: AnyKind<never>, id: string, key: string, mine: unknown, theirs: Other) => {
+    known.set(key, { kind, id, value: theirs.value, revision: theirs.revision });
+    const put = (value: unknown) => store.dispatch(kind.slice.put([value as never]));
+    if (mine === undefined) {
+      put(theirs.value);
+      const name = nameOf(kind, theirs.value);
+      if (name !== undefined) store.dispatch(noticeShown({ kind: 'not-deleted', key, name }));
+      return;
+    }
+    const { atOnce } = kind;
+    if (atOnce.way === 'copied') {
+      const { copy, notice } = atOnce.copy(mine as never, platform.newId);
+      put(theirs.value);
+      put(copy);
+      store.dispatch(noticeShown(notice));
+      return;
+    }
+    const { value, clashes } = mergeThree(theirs.base, mine, theirs.value);
+    const read = asRead(kind, value);
+    const isWhole = clashes.length === 0 && read.ok;
+    if (atOnce.way === 'typed' && !isWhole) return layBeside(kind, key, theirs.value);
+    put(read.ok ? value : theirs.value);
+    if (!isWhole) layBeside(kind, key, mine);
+  };
+
+  /** Keeps a version that can't stand in its place, to be looked at. */
+  const layBeside = (kind: AnyKind<never>, key: string, value: unknown) => {
+    const one = {
+      id: platform.newId(),
+      of: key,
+      name: nameOf(kind, value) ?? '',
+      at: isoWithOffset(platform.clock.wallTime()),
+      text: writeStored(kind, value, 0),
+    };
+    store.dispatch(besidePut([one]));
   };
 
   const pass = async () => {
     clearTimeout(timer);
     timer = undefined;
-    if (unwritten().length === 0) return;
+    if (stopped || unwritten().length === 0) return;
     store.dispatch(savingSet('saving'));
     const tried = new Set<string>();
     // What comes up while others are written has its turn in the same pass.
-    for (let next = unwritten(); next.length > 0;) {
+    for (let next = unwritten(); next.length > 0 && !stopped;) {
       for (const { kind, id, key } of next) {
+        if (stopped) return;
         tried.add(key);
-        const value = valueAt(kind, id);
         try {
           await keepOne(kind, id, key);
-          if (failed.delete(key)) takeBack(kind, value);
-        } catch {
-          if (!failed.has(key)) speakOf(kind, value);
-          failed.add(key);
+          failed.delete(key);
+        } catch (error) {
+          failed.set(key, unsavedOf(kind, id, key, error));
         }
       }
       next = unwritten().filter(({ key }) => !tried.has(key));
     }
+    if (stopped) return;
     const left = unwritten();
     if (left.length === 0) leaveSlip(platform, []);
-    for (const key of failed) if (!left.some((one) => one.key === key)) failed.delete(key);
-    store.dispatch(savingSet(failed.size > 0 ? 'failed' : 'saved'));
-    if (failed.size > 0) {
+    for (const key of failed.keys()) if (!left.some((one) => one.key === key)) failed.delete(key);
+    tellFailed();
+    if ([...failed.values()].some(({ at }) => at === undefined)) {
       const waitMs = timing.retryMs[Math.min(tries, timing.retryMs.length - 1)] ?? 0;
       tries += 1;
       timer ??= setTimeout(() => void save(), waitMs);
     } else {
       tries = 0;
-      if (left.length > 0) later();
+      if (left.some(({ key }) => !failed.has(key))) later();
     }
   };
 
-  const speakOf = (kind: AnyKind<never>, value: unknown) => {
-    if (kind.failed && value !== undefined)
-      store.dispatch(noticeShown(kind.failed(value as never)));
+  const unsavedOf = (kind: AnyKind<never>, id: string, key: string, error: unknown): Unsaved => {
+    const value = valueAt(kind, id) ?? known.get(key)?.value;
+    const name = value === undefined ? undefined : nameOf(kind, value);
+    const at = error instanceof Refused ? error.at : undefined;
+    return { key, of: kind.name, name: name ?? '', at };
   };
-  const takeBack = (kind: AnyKind<never>, value: unknown) => {
-    if (kind.failed && value !== undefined)
-      store.dispatch(noticeClosed(kind.failed(value as never)));
+
+  /** What people are told of: what nobody has a name for is told where nothing else is. */
+  const tellFailed = () => {
+    const all = [...failed.values()];
+    const named = all.filter(({ name }) => name !== '');
+    store.dispatch(unsavedSet(named.length > 0 ? named : all.slice(0, 1)));
+    store.dispatch(savingSet(all.length > 0 ? 'failed' : 'saved'));
   };
 
   const save = () => {
@@ -249,7 +350,7 @@ export function createKeeper(
         values.push(value);
         known.set(key, { kind, id: kind.idOf(value as never), value, revision });
       } else if (reading.state === 'newer') {
-        store.dispatch(noticeShown({ kind: 'newer', name: reading.name }));
+        stop(reading.name);
       } else if (!kind.derived) damaged.push({ key, text });
     }
     keep([kind]);
@@ -265,25 +366,51 @@ export function createKeeper(
   const takeSome = async (kind: AnyKind<never>, ids: readonly string[]) => {
     const here = all(kind);
     const keys = ids.filter((id) => here[id] === undefined).map((id) => keyOf(kind, id));
-    if (keys.length > 0) await bring(kind, await platform.store.read(keys));
+    if (keys.length > 0) await bring(kind, await ask(() => platform.store.read(keys)));
   };
 
-  const take = async (
-    more: readonly AnyKind<never>[],
-    keys?: readonly string[],
-  ): Promise<boolean> => {
-    try {
-      const there = keys ?? (await platform.store.keys());
-      const texts = await platform.store.read(there.filter((key) => isOfSome(more, key)));
-      for (const kind of more) await bring(kind, texts);
-      return true;
-    } catch {
-      // What is done from here on is still tried to be kept.
-      keep(more);
-      store.dispatch(noticeShown({ kind: 'storage-closed' }));
-      return false;
+  const waiting = new Set<() => void>();
+  let without = false;
+  const ask = async <T>(question: () => Promise<T>): Promise<T> => {
+    for (let n = 0; ; n++) {
+      if (without) throw new WithoutStorage();
+      try {
+        const answer = await withinTime(question(), timing.longestReadMs);
+        if (n > 0) store.dispatch(unreadSet(false));
+        return answer;
+      } catch {
+        // The first failures are over before anybody could read of them.
+        if (n === 2) store.dispatch(unreadSet(true));
+        const waitMs = timing.rereadMs[Math.min(n, timing.rereadMs.length - 1)] ?? 0;
+        await new Promise<void>((wake) => {
+          waiting.add(wake);
+          setTimeout(wake, waitMs);
+        });
+        waiting.clear();
+      }
     }
   };
+
+  const take = async (more: readonly AnyKind<never>[], keys?: readonly string[]) => {
+    try {
+      const there = keys ?? (await ask(() => platform.store.keys()));
+      const own = there.filter((key) => isOfSome(more, key));
+      const texts = await ask(() => platform.store.read(own));
+      for (const kind of more) await bring(kind, texts);
+    } catch (error) {
+      if (!(error instanceof WithoutStorage)) throw error;
+    }
+  };
+
+  const goWithout = () => {
+    without = true;
+    stopped = true;
+    clearTimeout(timer);
+    store.dispatch(unreadSet(false));
+    store.dispatch(savingSet('stopped'));
+    askNow();
+  };
+  const askNow = () => [...waiting].forEach((wake) => wake());
 
   const fromOtherTab = async (key: string) => {
     const kind = kinds.find((one) => one.told && isOfKind(one, key));
@@ -299,6 +426,8 @@ export function createKeeper(
       known.set(key, { kind, id, value, revision });
       const action = here === undefined ? undefined : kind.slice.told?.(value as never);
       followed(() => store.dispatch(action ?? kind.slice.put([value as never])));
+    } else if (reading?.state === 'newer') {
+      stop(reading.name);
     } else if (!reading && was && valueAt(kind, was.id) === was.value) {
       known.delete(key);
       followed(() => store.dispatch(kind.slice.remove(was.id)));
@@ -319,10 +448,14 @@ export function createKeeper(
   const valueHere = ({ kind, id }: Known) => valueAt(kind, id);
 
   const leave = () => {
-    const leavings = unwritten().map(({ kind, id, key }): Leaving => {
+    const leavings = unwritten().flatMap(({ kind, id, key }): Leaving[] => {
       const value = keyOf(kind, id) === key ? valueAt(kind, id) : undefined;
       const was = known.get(key)?.revision ?? 0;
-      return { key, was, text: value === undefined ? null : writeStored(kind, value, was + 1) };
+      if (value === undefined) return [{ key, was, text: null }];
+      const text = writeStored(kind, value, was + 1);
+      // What would be refused does not take the place of the last that was good.
+      const isGood = asRead(kind, value).ok;
+      return [isGood ? { key, was, text } : { key: asideOf(key), was: 0, text }];
     });
     leaveSlip(platform, leavings);
     return leavings.length > 0 ? save() : work;
@@ -330,19 +463,48 @@ export function createKeeper(
 
   const takeLate = (late: readonly Leaving[]) => {
     for (const { key, text } of late) {
-      const kind = kinds.find((one) => one.copied && isOfKind(one, key));
-      const reading = kind && text !== null ? readStored(kind, key, text) : undefined;
-      if (!kind || reading?.state !== 'good') continue;
+      const kind = kinds.find((one) => isOfKind(one, key));
+      if (!kind || kind.atOnce.way === 'later' || text === null) continue;
+      const reading = readStored(kind, key, text);
+      if (reading.state !== 'good') continue;
       const id = kind.idOf(reading.value as never);
+      const here = known.get(key);
       if (isEqual(reading.value, valueAt(kind, id))) continue;
-      const mine = kind.copied?.(reading.value as never, platform.newId);
-      if (!mine) continue;
-      store.dispatch(kind.slice.put([mine.copy]));
-      store.dispatch(noticeShown(mine.notice));
+      // What both were made of is not known any more: what differs clashes.
+      if (here) meet(kind, id, key, reading.value, { ...here, base: undefined });
+      else store.dispatch(kind.slice.put([reading.value as never]));
     }
   };
 
+  const unwrittenTexts = () =>
+    Object.fromEntries(
+      unwritten().flatMap(({ kind, id, key }) => {
+        const value = keyOf(kind, id) === key ? valueAt(kind, id) : undefined;
+        return value === undefined ? [] : [[key, writeStored(kind, value, 0)]];
+      }),
+    );
+
   platform.tabs.onTold((key) => void fromOtherTab(key));
   const saveNow = () => (unwritten().length > 0 ? save() : work);
-  return { take, takeSome, keep, saveNow, leave, takeLate };
+  return {
+    take,
+    takeSome,
+    keep,
+    ask,
+    askNow,
+    goWithout,
+    saveNow,
+    leave,
+    takeLate,
+    unwrittenTexts,
+    revisionOf: (key) => known.get(key)?.revision ?? 0,
+  };
+}
+
+/** Fails where an answer takes longer than so many milliseconds. */
+function withinTime<T>(answer: Promise<T>, ms: number): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const timer = setTimeout(() => reject(new Error('no answer')), ms);
+    answer.then(resolve, reject).finally(() => clearTimeout(timer));
+  });
 }

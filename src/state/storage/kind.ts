@@ -1,6 +1,6 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { isRecord, migrated, type MigrationStep } from '@/core/common';
+import { isRecord, migrated, placeOf, type MigrationStep, type Result } from '@/core/common';
 import type { Notice } from '../hall/notices';
 
 /** Something that a saved thing has inside and that counts versions of its own. */
@@ -41,16 +41,35 @@ export interface Kind<State, T> {
   readonly told: boolean;
   /** Made from other kinds, and so written after them. */
   readonly derived?: true;
-  /** What is said where it can't be written. */
-  readonly failed?: (value: T) => Notice;
+  /** What people call it, for when it can't be kept; or why nobody has to be told. */
+  readonly named: ((value: T) => string) | { readonly quiet: string };
   /**
-   * What becomes of a thing that was changed here and in another tab at once: it goes beside the
-   * other's as a copy. Without this the later writing stands.
+   * What would be read of it if it were written now, where that is found sooner than by the schema.
+   * @returns it as it would be read, or the place of its first fault
    */
-  readonly copied?: (value: T, newId: () => string) => { copy: T; notice: Notice };
-  /** What is said where it was to be deleted here, and stays since another tab has changed it. */
-  readonly stays?: (value: T) => Notice;
+  readonly check?: (value: T) => Result<T, string>;
+  /** What becomes of two versions that were made at once, here and in another tab. */
+  readonly atOnce: AtOnce<T>;
 }
+
+/**
+ * - `copied`: this tab's goes beside the other's as a thing of its own
+ * - `merged`: laid together; where both changed the same, theirs stands and this tab's lies beside it
+ * - `typed`: laid together; where both changed the same, this tab's stands, since somebody is typing it,
+ *   and the other's lies beside it
+ * - `later`: the later writing stands, for the reason that is given
+ */
+export type AtOnce<T> =
+  | {
+      readonly way: 'copied';
+      readonly copy: (value: T, newId: () => string) => { copy: T; notice: Notice };
+    }
+  | { readonly way: 'merged' | 'typed' }
+  | { readonly way: 'later'; readonly why: string };
+
+/** Of what is made from others. */
+export const MADE_ANEW = { quiet: 'it is made anew from what is told of' } as const;
+export const LATEST_MADE = { way: 'later', why: 'both are made from the same' } as const;
 
 /** A kind without its own types, as the keeper handles them all. */
 export type AnyKind<State> = Kind<State, never> & {
@@ -75,6 +94,20 @@ export function isOfSome(kinds: readonly Pick<Kind<never, never>, 'name'>[], key
   return kinds.some((kind) => isOfKind(kind, key));
 }
 
+/** What people call it; undefined where nobody has to be told of it. */
+export function nameOf(kind: AnyKind<never>, value: unknown): string | undefined {
+  return typeof kind.named === 'function' ? kind.named(value as never) : undefined;
+}
+
+/** A value as it would be read if it were written now, or the place of what would be refused. */
+export function asRead(kind: AnyKind<never>, value: unknown): Result<unknown, string> {
+  if (kind.check) return kind.check(value as never);
+  const read = kind.schema.safeParse(value);
+  return read.success
+    ? { ok: true, value: read.data }
+    : { ok: false, problems: [placeOf(read.error)] };
+}
+
 /** What is kept under a key. */
 export function writeStored(kind: AnyKind<never>, value: unknown, revision: number): string {
   const { name, inside = name, version, parts = [] } = kind;
@@ -91,6 +124,31 @@ const envelopeSchema = z.looseObject({
   revision: z.int().min(0).optional(),
 });
 
+const isNewer = (
+  { version: own, parts = [] }: AnyKind<never>,
+  version: number,
+  partVersion: (part: Part) => number,
+) => version > own || parts.some((part) => partVersion(part) > part.version);
+
+/** How what is written begins: its versions, and how often it was written. */
+const HEAD = /^\{"version":(\d+),((?:"\w+":\d+,)*)"revision":(\d+),/u;
+
+/** What stands under a key, as far as its head says: it is not read for that. */
+export function glanceAt(
+  kind: AnyKind<never>,
+  key: string,
+  text: string,
+): { readonly state: 'good'; readonly revision: number } | Exclude<Reading, { state: 'good' }> {
+  const head = HEAD.exec(text.slice(0, 200));
+  if (!head || !text.endsWith('}')) return readStored(kind, key, text);
+  const [, version = '', parts = '', revision = ''] = head;
+  const versions: unknown = JSON.parse(`{${parts.slice(0, -1)}}`);
+  const ofParts = isRecord(versions) ? versions : {};
+  return isNewer(kind, Number(version), ({ name }) => Number(ofParts[name] ?? version))
+    ? { state: 'newer', name: nameIn(text) ?? key }
+    : { state: 'good', revision: Number(revision) };
+}
+
 /** What stands under a key, brought up to today's version and checked whole. */
 export function readStored(kind: AnyKind<never>, key: string, text: string): Reading {
   const name = nameIn(text) ?? key;
@@ -106,9 +164,7 @@ export function readStored(kind: AnyKind<never>, key: string, text: string): Rea
   const { parts = [] } = kind;
   // Before parts counted for themselves, all versions went up together.
   const versionOf = (part: Part) => Number(data[part.name] ?? version);
-  if (version > kind.version || parts.some((part) => versionOf(part) > part.version)) {
-    return { state: 'newer', name };
-  }
+  if (isNewer(kind, version, versionOf)) return { state: 'newer', name };
   const own = migrated(kind.migrations, data[kind.inside ?? kind.name], version);
   const value = parts.reduce((whole, part) => part.broughtUp(whole, versionOf(part)), own);
   const result = kind.schema.safeParse(value);

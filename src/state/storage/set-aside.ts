@@ -5,6 +5,8 @@ import { nameIn } from './kind';
 /** Where damaged values are moved, so that they stand in nobody's way and are not lost. */
 const SET_ASIDE = 'set-aside/';
 
+export const asideOf = (key: string) => SET_ASIDE + key;
+
 interface Damaged {
   readonly key: string;
   readonly text: string;
@@ -34,7 +36,7 @@ export async function setAside(
   platform: Platform,
 ): Promise<void> {
   for (const { key, text } of damaged) {
-    const aside = SET_ASIDE + key;
+    const aside = asideOf(key);
     const kept = await moved(key, aside, text, platform);
     store.dispatch(noticeOf(kept ? aside : key, key, text));
   }

@@ -1,5 +1,7 @@
 import { groupIdSchema, personIdSchema, runIdSchema } from '@/core/common';
 import type { RunRow } from '../record/months';
+import fc from 'fast-check';
+import { cleanLine, cleanText } from '@/core/common';
 import { peopleCsv, readPeopleCsv } from './people-csv';
 
 const ADA = personIdSchema.parse('ada');
@@ -49,8 +51,8 @@ test('what goes out comes in again, formulas disarmed on the way', () => {
   if (!back.ok) return;
   const [ada, bo] = back.classes[0]?.people ?? [];
   const { person: _, ...words } = row.people?.[0] ?? { person: ADA };
-  expect(ada).toEqual({ name: 'Ada, A.', words });
-  expect(bo).toEqual({ name: '-Bo', words: { came: false } });
+  expect(ada).toEqual({ name: 'Ada, A.', id: 'ada', line: 2, words });
+  expect(bo).toEqual({ name: '-Bo', id: 'bo', line: 3, words: { came: false } });
 });
 
 test.each([
@@ -99,4 +101,25 @@ test.each([
 test('only a day and a name are needed; marks of other programs are passed over', () => {
   const back = read('\uFEFFDate,Person,Shoe size\r\n2026-03-01,Ada,38\r\n');
   expect(back).toMatchObject({ ok: true, classes: [{ time: '12:00', people: [{ name: 'Ada' }] }] });
+});
+
+test('any name and note comes back whole, those that look like formulas and their marks too', () => {
+  const odd = fc.oneof(
+    fc.string({ unit: 'binary', maxLength: 30 }),
+    fc.constantFrom('=Ada', "'=Ada", "''-Bo", '@home', '+1', '\t=x', '"', 'a,b', "'", '-'),
+  );
+  fc.assert(
+    fc.property(odd, odd, (rawName, rawNote) => {
+      const name = cleanLine(rawName, 80).replace(/\s+/gu, ' ');
+      const note = cleanText(rawNote, 1000).trim();
+      fc.pre(name !== '');
+      const entry = { person: ADA, came: true, ...(note !== '' && { note }) };
+      const text = peopleCsv([{ ...row, people: [entry] }], { ...names, person: () => name });
+      const back = read(text);
+      if (!back.ok) throw new Error(JSON.stringify(back.faults));
+      expect(back.classes[0]?.people).toEqual([
+        { name, id: 'ada', line: 2, words: { came: true, ...(note !== '' && { note }) } },
+      ]);
+    }),
+  );
 });

@@ -1,7 +1,8 @@
 import { parse } from 'papaparse';
-import { csvOf } from './csv';
+import { cleanLine, cleanText } from '@/core/common';
+import { armed, csvOf } from './csv';
 import { OUTCOMES, type Entry, type EntryWords, type Outcome } from '../record/attendance';
-import { SKIP_WHYS, type SkipWhy } from '../record/changes';
+import { MOST_NOTE, SKIP_WHYS, type SkipWhy } from '../record/changes';
 import type { RunRow } from '../record/months';
 
 /** The columns of who came and how it went, one row for each person in each class. */
@@ -12,6 +13,7 @@ const PEOPLE_COLUMNS = [
   'routine',
   'group',
   'person',
+  'person id',
   'came',
   'outcome',
   'why',
@@ -41,6 +43,7 @@ export function peopleCsv(rows: readonly RunRow[], names: PeopleNames): string {
       row.title,
       names.group(row),
       names.person(entry),
+      entry.person,
       entry.came ? 'yes' : 'no',
       entry.outcome ?? '',
       entry.why ?? '',
@@ -65,7 +68,16 @@ export interface TableClass {
   readonly minutes: number;
   readonly routine: string;
   readonly group: string;
-  readonly people: readonly { readonly name: string; readonly words: Omit<EntryWords, 'person'> }[];
+  readonly people: readonly TablePerson[];
+}
+
+/** Somebody as a table tells of them: by their name, and by their id where it came from here. */
+export interface TablePerson {
+  readonly name: string;
+  readonly id: string;
+  /** The line of the table. */
+  readonly line: number;
+  readonly words: Omit<EntryWords, 'person'>;
 }
 
 export type TableFault =
@@ -131,8 +143,7 @@ function readRow(
   today: string,
   faults: TableFault[],
 ) {
-  // A text that was disarmed for spreadsheets stands behind a mark.
-  const at = (column: Column) => (row[column] ?? '').trim().replace(/^'(?=[=+\-@\t])/u, '');
+  const at = (column: Column) => cleanText(armed(row[column] ?? '')).trim();
   const before = faults.length;
   const wrong = (column: Column) =>
     void faults.push({ code: 'wrong-value', line, column, value: at(column).slice(0, 40) });
@@ -156,7 +167,7 @@ function readRow(
   if (!isDay(date) || date > today) wrong('date');
   const time = at('time') || '12:00';
   if (!/^([01]\d|2[0-3]):[0-5]\d$/u.test(time)) wrong('time');
-  const name = at('person').replace(/\s+/gu, ' ');
+  const name = cleanLine(at('person')).replace(/\s+/gu, ' ');
   if (name === '' || name.length > 80) wrong('person');
   const came = one('came', ['yes', 'no'] as const) !== 'no';
   const outcome: Outcome | undefined = one('outcome', OUTCOMES);
@@ -178,16 +189,16 @@ function readRow(
     ...(why && { why }),
     ...Object.fromEntries(Object.entries(numbers).filter(([, value]) => value !== undefined)),
     ...(dizzy && { dizzy: true as const }),
-    ...(at('note') && { note: at('note').slice(0, 1000) }),
+    ...(at('note') && { note: cleanText(at('note'), MOST_NOTE) }),
   };
   const head = {
     date,
     time,
     minutes,
-    routine: at('routine').slice(0, 120),
-    group: at('group').slice(0, 80),
+    routine: cleanLine(at('routine'), 120),
+    group: cleanLine(at('group'), 80),
   };
-  return { head, person: { name, words } };
+  return { head, person: { name, id: at('person id'), line, words } };
 }
 
 function isDay(text: string): boolean {

@@ -5,6 +5,7 @@ import {
   itemIdSchema,
   levelIdSchema,
   oneLineSchema,
+  textSchema,
   personIdSchema,
   routineIdSchema,
 } from '@/core/common';
@@ -37,7 +38,7 @@ export const classGroupSchema = z.strictObject({
     .optional(),
   /** What they do next. */
   routineId: routineIdSchema.optional(),
-  notes: z.string().max(1000).optional(),
+  notes: textSchema(1000).optional(),
 });
 export type ClassGroup = Readonly<z.infer<typeof classGroupSchema>>;
 

@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { itemIdSchema, levelIdSchema, moveIdSchema, personIdSchema } from '@/core/common';
+import {
+  itemIdSchema,
+  levelIdSchema,
+  moveIdSchema,
+  personIdSchema,
+  textSchema,
+} from '@/core/common';
 import { SUPPORTS } from '@/core/moves';
 import { laneNameSchema, rungSchema } from '@/core/people';
 import { MOST_NOTE, SKIP_WHYS } from './changes';
@@ -55,7 +61,7 @@ const entryShape = {
   unwell: z.literal(true).optional(),
   /** Falls since last time. */
   falls: z.number().int().min(0).max(20).optional(),
-  note: z.string().max(MOST_NOTE).optional(),
+  note: textSchema(MOST_NOTE).optional(),
   items: z.record(itemIdSchema, itemResultSchema).optional(),
   /** What became of the proposals that followed, by move. */
   answers: z.record(moveIdSchema, z.enum(['taken', 'left'])).optional(),

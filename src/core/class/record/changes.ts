@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { itemIdSchema } from '@/core/common';
+import { itemIdSchema, textSchema } from '@/core/common';
 import { laneNameSchema } from '@/core/people';
 
 const count = z.number().int().min(0);
@@ -44,6 +44,6 @@ export const eventSchema = z.strictObject({
   at: z.iso.datetime({ offset: true }),
   placeMs: count,
   itemId: itemIdSchema.optional(),
-  note: z.string().max(MOST_NOTE).optional(),
+  note: textSchema(MOST_NOTE).optional(),
 });
 export type HappenedEvent = Readonly<z.infer<typeof eventSchema>>;

@@ -3,11 +3,12 @@ import {
   groupIdSchema,
   isRecord,
   oneLineSchema,
+  textSchema,
   routineIdSchema,
   runIdSchema,
   type MigrationStep,
 } from '@/core/common';
-import { laneNameSchema } from '@/core/people';
+import { MOST_IN_GROUP, laneNameSchema } from '@/core/people';
 import { routineSchema } from '@/core/routine';
 import { entrySchema } from './attendance';
 import { MOST_NOTE, eventSchema, leadEditSchema, skipSchema } from './changes';
@@ -17,6 +18,9 @@ export const RUN_VERSION = 7;
 
 export const RUN_ENDS = ['completed', 'finished-early', 'broken-off'] as const;
 export type RunEnd = (typeof RUN_ENDS)[number];
+
+/** As many people as one class can have. */
+export const MOST_IN_CLASS = MOST_IN_GROUP;
 
 const ms = z.number().int().min(0);
 
@@ -56,7 +60,7 @@ export const runSchema = z.strictObject({
   routine: routineSchema.optional(),
   /** Whom it was led for, and how it went for each. */
   groupId: groupIdSchema.optional(),
-  people: z.array(entrySchema).max(200).optional(),
+  people: z.array(entrySchema).max(MOST_IN_CLASS).optional(),
   /** When the first of them was noted. */
   notedAt: z.iso.datetime({ offset: true }).optional(),
   /** Entered afterwards, and not led with the application. */
@@ -77,7 +81,7 @@ export const runSchema = z.strictObject({
   events: z.array(eventSchema).max(100).optional(),
   /** How each item went, by its id. */
   went: z.record(z.string(), z.enum(WENT)).optional(),
-  note: z.string().max(MOST_NOTE).optional(),
+  note: textSchema(MOST_NOTE).optional(),
   /** What the room said to its notices: their words, and a word on them. */
   noticed: z
     .array(z.strictObject({ words: z.string().max(300), said: oneLineSchema(300).min(1) }))

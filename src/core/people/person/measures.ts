@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { personIdSchema } from '@/core/common';
+import { personIdSchema, textSchema } from '@/core/common';
 
 export const READING_VERSION = 1;
 
@@ -43,8 +43,8 @@ export const readingSchema = z.strictObject({
   left: value.optional(),
   right: value.optional(),
   /** Hands were used, or an aid. */
-  with: z.string().max(80).optional(),
-  note: z.string().max(300).optional(),
+  with: textSchema(80).optional(),
+  note: textSchema(300).optional(),
 });
 export type Reading = Readonly<z.infer<typeof readingSchema>>;
 

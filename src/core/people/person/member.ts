@@ -5,6 +5,7 @@ import {
   levelIdSchema,
   moveIdSchema,
   oneLineSchema,
+  textSchema,
   personIdSchema,
 } from '@/core/common';
 import { LANE_NAMES, type LaneName } from '../lane/lanes';
@@ -43,7 +44,7 @@ const placedSchema = z.strictObject({
   on: day,
   rung: rungSchema,
   /** Why it was set; empty for the first. */
-  why: z.string().max(300),
+  why: textSchema(300),
 });
 export type Placed = Readonly<z.infer<typeof placedSchema>>;
 
@@ -95,7 +96,7 @@ export const memberSchema = z.strictObject({
   ladders: z.record(z.string().max(40), ladderSchema).optional(),
   /** When they agreed that this is kept about them. */
   agreedOn: day.optional(),
-  notes: z.string().max(MOST_NOTE).optional(),
+  notes: textSchema(MOST_NOTE).optional(),
 });
 export type Member = Readonly<z.infer<typeof memberSchema>>;
 

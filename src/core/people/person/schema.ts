@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LOADS, SIDES } from '@/core/body';
-import { moveIdSchema } from '@/core/common';
+import { moveIdSchema, oneLineSchema } from '@/core/common';
 import { CHALLENGES, SUPPORTS } from '@/core/moves';
 import { BASES } from '../balance/ladder';
 import { laneNameSchema } from '../lane/lanes';
@@ -9,7 +9,7 @@ import { limitsSaidSchema } from '../limit/schema';
 export const PEOPLE_VERSION = 1;
 export const PEOPLE_FORMAT = 'hushed-willow-people';
 
-const name = z.string().trim().min(1).max(80);
+const name = oneLineSchema(80).min(1);
 
 /** What ends a clearance at once, and what is asked before a class. */
 export const EVENTS = ['fall', 'faint', 'fracture', 'operation', 'stop-sign'] as const;

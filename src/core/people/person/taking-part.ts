@@ -2,9 +2,12 @@ import { z } from 'zod';
 import type { LaneName } from '../lane/lanes';
 import { personSchema, sessionSchema, type Person } from './schema';
 
+/** As many people as one group can have. */
+export const MOST_IN_GROUP = 500;
+
 /** Who takes part in a class and what they have done. Score, checks, fit, order and lead ask for it. */
 export const takingPartSchema = z.strictObject({
-  people: z.array(personSchema).max(200).readonly(),
+  people: z.array(personSchema).max(MOST_IN_GROUP).readonly(),
   sessions: z.array(sessionSchema).max(2000).readonly(),
   /** The moment of the class with its own offset, as `2026-11-25T10:00:00+01:00`; empty without people. */
   at: z.union([z.literal(''), z.iso.datetime({ offset: true })]),

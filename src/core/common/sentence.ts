@@ -1,14 +1,3 @@
-import { z } from 'zod';
-
-/** One line of a person's own words: what routine text can keep on one line. */
-export const oneLineSchema = (most: number) =>
-  z
-    .string()
-    .max(most)
-    .refine((text) => text === text.trim() && !/[\p{Cc}\u2028\u2029]/u.test(text), {
-      error: 'must be one line without space around it',
-    });
-
 /**
  * A text as a sentence begins.
  * @example withCapital('sit tall') // 'Sit tall'
