@@ -54,7 +54,8 @@ module.exports = {
     // A score needs its phrases, and functions can't be sent to a worker.
     only('src/workers/', [core, words]),
     only(platform, [core], '^src/workers/[^/]+\\.protocol\\.ts$'),
-    only(design, []),
+    // What a field hands on is cleaned as what is kept is.
+    only(design, [`${core}common/`]),
     only(state, [platform, core, words]),
     only(features, [state, platform, design, words, core]),
     only(workshop, [features, state]),

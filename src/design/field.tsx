@@ -1,6 +1,7 @@
 import type { ComponentProps } from 'react';
 import { View } from 'react-native';
 import { Text, TextInput } from 'react-native-paper';
+import { withoutUnseen } from '@/core/common';
 import { useTokens } from './theme';
 
 type FieldProps = Omit<ComponentProps<typeof TextInput>, 'mode' | 'label'> & {
@@ -8,7 +9,7 @@ type FieldProps = Omit<ComponentProps<typeof TextInput>, 'mode' | 'label'> & {
 };
 
 /** A field with its label in sight and in its name, which Paper leaves apart. */
-export function Field({ label, ...props }: FieldProps) {
+export function Field({ label, onChangeText, ...props }: FieldProps) {
   return (
     <TextInput
       mode="outlined"
@@ -16,6 +17,8 @@ export function Field({ label, ...props }: FieldProps) {
       aria-label={label}
       aria-invalid={props.error}
       {...props}
+      // What is pasted brings letters along that nobody sees.
+      {...(onChangeText && { onChangeText: (text: string) => onChangeText(withoutUnseen(text)) })}
     />
   );
 }

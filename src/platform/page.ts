@@ -12,6 +12,22 @@ export function onPageLeave(leave: () => void): void {
   });
 }
 
+/**
+ * Calls `handOn` when the page is hidden or goes, before what is known by then is saved; returns the way
+ * to stop.
+ */
+export function beforePageLeave(handOn: () => void): () => void {
+  const hidden = () => {
+    if (document.hidden) handOn();
+  };
+  document.addEventListener('visibilitychange', hidden, { capture: true });
+  window.addEventListener('pagehide', handOn, { capture: true });
+  return () => {
+    document.removeEventListener('visibilitychange', hidden, { capture: true });
+    window.removeEventListener('pagehide', handOn, { capture: true });
+  };
+}
+
 /** Calls `look` whenever somebody comes back to the page. */
 export function onPageLook(look: () => void): void {
   document.addEventListener('visibilitychange', () => {

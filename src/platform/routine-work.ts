@@ -2,7 +2,9 @@ import type { TakingPart } from '@/core/people';
 import { wrap, type Remote } from 'comlink';
 import type { NewId } from '@/core/common';
 import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
+import type { Move } from '@/core/moves';
 import type { Change, Routine } from '@/core/routine';
+import type { Incoming } from '@/core/writing';
 import type { RoutineWorker } from '@/workers/routine.protocol';
 
 /** What is worked out beside the page. Each rejects where the worker fails or takes too long. */
@@ -11,6 +13,7 @@ export interface RoutineWork {
   mends(routine: Routine, part: TakingPart, finding: RuleFinding): Promise<readonly Change[]>;
   fit(routine: Routine, part: TakingPart, slotMs: number): Promise<SafeFitting>;
   order(routine: Routine, part: TakingPart): Promise<Ordering>;
+  incoming(text: string, own: readonly Move[], untitled: string): Promise<Incoming>;
 }
 
 interface Running {
@@ -58,6 +61,8 @@ export function browserRoutineWork(newId: NewId): RoutineWork {
     fit: (routine, part, slotMs) =>
       ask<SafeFitting>(async (work) => work.fit(routine, part, slotMs, `${newId()}-`)),
     order: (routine, part) => ask((work) => work.order(routine, part)),
+    incoming: (text, own, untitled) =>
+      ask<Incoming>(async (work) => work.incoming(text, own, untitled)),
   };
 }
 

@@ -25,6 +25,7 @@ import { binEmptied, binFilled } from './bin';
 import { markTaken } from './hall/marks';
 import { lineGone } from './lines';
 import { restoreLot } from './lots';
+import { MOST_TYPED, typedPut, typedTaken } from './typed';
 import { versionGone, versionsKept } from './versions';
 import type { AppThunk } from './slices';
 
@@ -220,5 +221,13 @@ export function paceTaken(group: GroupName, changes: PaceChanges): AppThunk<numb
       dispatch(routineChanged({ id: routine.id, change }));
     }
     return own.length;
+  };
+}
+
+/** Keeps what is typed at a place; nothing is kept of what is empty. */
+export function typedAt(place: string, text: string): AppThunk {
+  return (dispatch) => {
+    if (text.trim() === '') dispatch(typedTaken(place));
+    else dispatch(typedPut([{ id: place, text: text.slice(0, MOST_TYPED) }]));
   };
 }

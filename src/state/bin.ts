@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { dayOfDate } from '@/core/common';
 import { routineSchema } from '@/core/routine';
-import { keyedSlice } from './keyed-slice';
+import { keyedSlice } from './hall/keyed-slice';
 
 /** So long what was deleted can be brought back. */
 export const BIN_DAYS = 30;

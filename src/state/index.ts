@@ -2,7 +2,7 @@ export { BIN_DAYS, daysLeft, lotGone, type Lot } from './bin';
 export { askToClear, startEmpty } from './demo-cleared';
 export { besideTaken } from './hall/beside';
 export { restoreLot } from './lots';
-export { saveUnsaved, useBeside } from './unsaved';
+export { saveUnsaved, swapBeside } from './unsaved';
 export {
   bringIn,
   bringMovesIn,
@@ -20,6 +20,7 @@ export {
   renameRoutine,
   restoreRoutine,
   takeBack,
+  typedAt,
 } from './actions';
 export { routineToBuild } from './carried';
 export { deviceSet, type DeviceState } from './hall/device';
@@ -77,7 +78,7 @@ export { addTimerOf, scoreOf } from './scores';
 export type { AppDispatch, AppState } from './slices';
 export { marked } from './hall/marks';
 export { versionGone, type Version } from './versions';
-export { findingsOf, fitTo, mendsFor, ordered, partToday } from './worker-tasks';
+export { findingsOf, fitTo, mendsFor, ordered, partToday, readInWorker } from './worker-tasks';
 export {
   addGroup,
   addPerson,

@@ -88,6 +88,7 @@ import {
   runsBrought,
 } from './runs';
 import type { AppState } from './slices';
+import { typedPut, typedSchema, typedTaken, type Typed } from './typed';
 import { versionGone, versionSchema, versionsKept, type Version } from './versions';
 import { HALL_KINDS } from './hall/kinds';
 import { LATEST_MADE, MADE_ANEW, isOfKind, kindOf, type AnyKind, type Part } from './storage/kind';
@@ -228,6 +229,20 @@ const LINE = kindOf<AppState, UnsentLine>({
   },
   told: false,
   named: ({ typed }) => typed,
+  atOnce: { way: 'later', why: 'each field still holds what was typed into it' },
+});
+
+/** What stands in other fields; not told, as a line is not. */
+const TYPED = kindOf<AppState, Typed>({
+  name: 'typed',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: typedSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ typed }) => typed, put: typedPut, remove: typedTaken },
+  told: false,
+  named: { quiet: 'it still stands in its field' },
   atOnce: { way: 'later', why: 'each field still holds what was typed into it' },
 });
 
@@ -444,6 +459,7 @@ export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [
   ROUTINE,
   HISTORY,
   LINE,
+  TYPED,
   BINNED,
   LOT,
   VERSION,

@@ -112,9 +112,9 @@ async function goOn(api: Api, part: () => Promise<void>): Promise<void> {
 }
 
 /** Uses a device; where it throws, the class goes on without it, and that is said once. */
-function guarded(what: 'sound' | 'voice', api: Api, use: () => void): void {
+function guarded(what: 'sound' | 'voice', api: Api, device: () => void): void {
   try {
-    use();
+    device();
   } catch {
     tellOnce(what, api);
   }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { routineIdSchema } from '@/core/common';
-import { keyedSlice } from './keyed-slice';
+import { keyedSlice } from './hall/keyed-slice';
 
 /** What stands in the line for adding of a routine, and was not added yet. */
 export const unsentLineSchema = z.object({

@@ -74,7 +74,7 @@ const byHand = (store: AppStore, groupId: GroupId | undefined, title = 'By hand'
     enterByHand({
       title,
       groupId,
-      startedAt: new Date('2026-03-01T10:00:00'),
+      startedAt: '2026-03-01T10:00:00+00:00',
       minutes: 20,
       routine: undefined,
     }),

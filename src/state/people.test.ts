@@ -129,7 +129,7 @@ test('a fall that a class hears of ends clearances, and is noted once', async ()
 test('what is noted for the first time is no correction, however late', async () => {
   const platform = fakePlatform();
   const store = await opened(platform);
-  const startedAt = new Date('2026-01-08T10:00:00');
+  const startedAt = '2026-01-08T10:00:00+00:00';
   const id = store.dispatch(
     enterByHand({ title: 'Circle', groupId: COURT, startedAt, minutes: 20, routine: undefined }),
   );

@@ -2,7 +2,7 @@ import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import type { ClassFor, ClassGroup } from '@/core/class';
 import { rungSchema, sessionSchema, type Member, type Reading } from '@/core/people';
-import { keyedSlice } from './keyed-slice';
+import { keyedSlice } from './hall/keyed-slice';
 
 /** Everybody who takes part; saved. */
 export const {

@@ -15,7 +15,6 @@ import {
 import {
   atWallClock,
   cleanLine,
-  dayOfDate,
   isoWithOffset,
   runIdSchema,
   type GroupId,
@@ -120,7 +119,8 @@ function entriesPut(run: Run, entries: readonly Entry[]): AppThunk {
 export interface ByHand {
   readonly title: string;
   readonly groupId: GroupId | undefined;
-  readonly startedAt: Date;
+  /** With the offset of that place. */
+  readonly startedAt: string;
   readonly minutes: number;
   readonly routine: Routine | undefined;
 }
@@ -130,15 +130,15 @@ export function enterByHand(words: ByHand): AppThunk<RunId> {
   return (dispatch, getState, { newId }) => {
     const { groupId, startedAt, minutes, routine } = words;
     const title = cleanLine(words.title, 120);
-    const part = partOfGroup(getState(), groupId, dayOfDate(startedAt));
+    const part = partOfGroup(getState(), groupId, startedAt.slice(0, 10));
     const id = runIdSchema.parse(newId());
     const realMs = minutes * 60_000;
     const led = routine && dispatch(keepLed(routine, part));
     const run: Run = {
       id,
       title,
-      startedAt: isoWithOffset(startedAt),
-      endedAt: isoWithOffset(new Date(startedAt.getTime() + realMs)),
+      startedAt,
+      endedAt: isoWithOffset(new Date(Date.parse(startedAt) + realMs)),
       plannedMs: routine ? scoreOf(routine, part).totalMs : realMs,
       realMs,
       how: 'completed',

@@ -8,7 +8,14 @@ import {
   type RoutinesState,
 } from './histories';
 import { plain } from './plain';
-import { applyChange, changeBetween, reversed, type Change, type Routine } from '@/core/routine';
+import {
+  applyChange,
+  changeBetween,
+  continued,
+  reversed,
+  type Change,
+  type Routine,
+} from '@/core/routine';
 
 const initialState: RoutinesState = {};
 const fresh = (routine: Routine): KeptRoutine => ({ routine, past: [], future: [] });
@@ -55,7 +62,10 @@ const slice = createSlice({
       const kept = state[id];
       if (!kept) return state;
       const routine = applyChange(kept.routine, change);
-      const past = [...kept.past, change].slice(-MOST_UNDO);
+      const whole = continued(kept.past.at(-1), change);
+      const past = whole
+        ? [...kept.past.slice(0, -1), whole]
+        : [...kept.past, change].slice(-MOST_UNDO);
       return { ...state, [id]: { routine, past, future: [] } };
     },
     changeUndone: (draft, { payload }: PayloadAction<RoutineId>) => {
@@ -73,7 +83,10 @@ const slice = createSlice({
       const change = kept?.future.at(-1);
       if (!kept || !change) return state;
       const routine = applyChange(kept.routine, change);
-      const past = [...kept.past, change].slice(-MOST_UNDO);
+      const whole = continued(kept.past.at(-1), change);
+      const past = whole
+        ? [...kept.past.slice(0, -1), whole]
+        : [...kept.past, change].slice(-MOST_UNDO);
       return { ...state, [payload]: { routine, past, future: kept.future.slice(0, -1) } };
     },
   },

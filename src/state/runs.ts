@@ -9,7 +9,7 @@ import {
   type Plan,
   type Run,
 } from '@/core/class';
-import { keyedSlice } from './keyed-slice';
+import { keyedSlice } from './hall/keyed-slice';
 
 /** Classes that were led, as far as they were read; saved. */
 export const {

@@ -25,6 +25,7 @@ import {
   runsReducer,
 } from './runs';
 import { shelved } from './shelved';
+import { typedReducer } from './typed';
 import { versionsReducer } from './versions';
 
 const slices = combineReducers({
@@ -43,6 +44,7 @@ const slices = combineReducers({
   readings: readingsReducer,
   standings: standingsReducer,
   lines: linesReducer,
+  typed: typedReducer,
   bin: binReducer,
   lots: lotsReducer,
   versions: versionsReducer,

@@ -29,7 +29,7 @@ export function saveUnsaved(hall: Hall): void {
 }
 
 /** Puts a version that lies beside in its place; what stood there lies beside from then on. */
-export function useBeside(id: string): AppThunk {
+export function swapBeside(id: string): AppThunk {
   return (dispatch, getState, { newId, clock }) => {
     const one = getState().beside[id];
     const kind = one && kindOfKey(one.of);

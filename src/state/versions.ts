@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { oneLineSchema, routineIdSchema } from '@/core/common';
 import { routineSchema } from '@/core/routine';
-import { keyedSlice } from './keyed-slice';
+import { keyedSlice } from './hall/keyed-slice';
 
 /** A routine as it was, under a name of its own. */
 export const versionSchema = z.strictObject({

@@ -1,6 +1,8 @@
 import { dayOfDate } from '@/core/common';
 import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
+import type { Move } from '@/core/moves';
 import type { Change, Routine } from '@/core/routine';
+import type { Incoming } from '@/core/writing';
 import type { AppThunk } from './slices';
 import { partOf } from './taking-part';
 
@@ -27,4 +29,13 @@ export function fitTo(routine: Routine, slotMs: number): AppThunk<Promise<SafeFi
 
 export function ordered(routine: Routine): AppThunk<Promise<Ordering>> {
   return (dispatch, _, { work }) => work.order(routine, dispatch(partToday(routine)));
+}
+
+/** What a text is, read beside the page. */
+export function readInWorker(
+  text: string,
+  own: readonly Move[],
+  untitled: string,
+): AppThunk<Promise<Incoming>> {
+  return (_, __, { work }) => work.incoming(text, own, untitled);
 }

@@ -1,6 +1,8 @@
 import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
 import type { TakingPart } from '@/core/people';
+import type { Move } from '@/core/moves';
 import type { Change, Routine } from '@/core/routine';
+import type { Incoming } from '@/core/writing';
 
 /** What the routine worker is asked; what makes entries is given a word that starts their ids. */
 export interface RoutineWorker {
@@ -13,4 +15,5 @@ export interface RoutineWorker {
   ): readonly Change[];
   fit(routine: Routine, part: TakingPart, slotMs: number, idsFrom: string): SafeFitting;
   order(routine: Routine, part: TakingPart): Ordering;
+  incoming(text: string, own: readonly Move[], untitled: string): Incoming;
 }

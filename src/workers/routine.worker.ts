@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { countingIds } from '@/core/common';
 import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement';
+import { readIncoming } from '@/core/writing';
 import { scorePhrases as phrases } from '@/words/score';
 import type { RoutineWorker } from './routine.protocol';
 
@@ -12,6 +13,7 @@ const work: RoutineWorker = {
   fit: (routine, part, slotMs, idsFrom) =>
     fitSafely(routine, { slotMs, part, phrases, newId: countingIds(idsFrom) }),
   order: (routine, part) => orderRoutine(routine, { part, phrases }),
+  incoming: readIncoming,
 };
 
 expose(work);

@@ -32,6 +32,13 @@ export function atWallClock(
   return `${day}T${time}:00${sign}${two(offset / 60)}:${two(offset % 60)}`;
 }
 
+/** Whether a text is a day that there is, as `2026-02-28`. */
+export function isDay(text: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/u.test(text)) return false;
+  const at = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === text;
+}
+
 const DAY_MS = 86_400_000;
 const utc = (day: string) => Date.parse(`${day.slice(0, 10)}T00:00:00Z`);
 

@@ -5,6 +5,7 @@ export {
   dayOfDate,
   daysAfter,
   daysBetween,
+  isDay,
   isoWithOffset,
   nextOn,
   weekdayOf,

@@ -12,6 +12,7 @@ export { differencesOf, headerDifferencesOf, type Difference } from './differenc
 export {
   applyChange,
   changeBetween,
+  continued,
   entriesAround,
   entryAt,
   hasEntry,

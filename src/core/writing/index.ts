@@ -26,6 +26,13 @@ export {
   type MoveDraft,
 } from './own-move/draft';
 export {
+  MOST_FAULTS,
+  SHORT_TEXT,
+  readIncoming,
+  type Incoming,
+  type IncomingFault,
+} from './incoming';
+export {
   MOVES_FORMAT,
   movesFileSchema,
   readMovesFile,

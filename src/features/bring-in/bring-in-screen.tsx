@@ -5,28 +5,25 @@ import { Button, Text } from 'react-native-paper';
 import { GROUP_NAMES, countingIds, routineIdSchema, type GroupName } from '@/core/common';
 import { addEntries, applyChange, emptyRoutine, type Placed } from '@/core/routine';
 import { Choices, Field, Screen, TARGET, useTokens } from '@/design';
+import { useKeptTyping } from '@/features/typing';
 import { PageSheet } from '@/features/page-in';
 import { GROUP_TITLES } from '@/words/names';
 import { pickFile } from '@/platform/files';
 import { bringIn, bringMovesIn, selectOwnMoves, useAppDispatch, useAppSelector } from '@/state';
-import { isNoText, readIncoming } from './incoming';
+import { incomingFault, incomingSummary, isNoText, useIncoming } from './incoming';
 import { BRING_IN } from './strings';
 
 const INCOMING = routineIdSchema.parse('incoming');
 
-/** What was pasted and not brought in yet: who looks elsewhere finds it again. */
-let pasted = '';
+/** Letters that a field shows without a wait. */
+const MOST_SHOWN = 100_000;
 
 /** A routine from text or a file, or moves from a file, read whole before anything is changed. */
 export function BringInScreen() {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const [text, setText] = useState(pasted);
-  const put = (next: string) => {
-    pasted = next;
-    setText(next);
-  };
+  const [text, put] = useKeptTyping('bring in');
   const [refused, setRefused] = useState('');
   const own = useAppSelector(selectOwnMoves);
   const [byLine, setByLine] = useState(false);
@@ -38,30 +35,36 @@ export function BringInScreen() {
   const takePlan = (placed: readonly Placed[], title = BRING_IN.untitled) => {
     const filled = addEntries(plan, placed, countingIds('plan'));
     if (!filled) return false;
-    pasted = '';
+    put('');
     const { moves: _, ...routine } = applyChange(plan, filled);
     router.replace(`/routine/${dispatch(bringIn({ ...routine, title: title.slice(0, 120) }))}`);
     return true;
   };
-  const incoming = useMemo(() => readIncoming(text, own), [text, own]);
+  const [file, setFile] = useState<{ readonly name: string; readonly text: string }>();
+  const incoming = useIncoming(file?.text ?? text, own);
+  const read = typeof incoming === 'object' ? incoming : undefined;
   const choose = async () => {
-    const file = await pickFile();
-    if (file.kind === 'too-big') setRefused(BRING_IN.tooBig(file.name));
-    if (file.kind === 'text' && file.text.trim() === '') setRefused(BRING_IN.empty(file.name));
-    else if (file.kind === 'text' && isNoText(file.text)) setRefused(BRING_IN.notText(file.name));
-    else if (file.kind === 'text') {
+    const picked = await pickFile();
+    if (picked.kind === 'too-big') setRefused(BRING_IN.tooBig(picked.name));
+    if (picked.kind !== 'text') return;
+    if (picked.text.trim() === '') setRefused(BRING_IN.empty(picked.name));
+    else if (isNoText(picked.text)) setRefused(BRING_IN.notText(picked.name));
+    else {
       setRefused('');
-      put(file.text);
+      // What nobody reads in a field is not laid into one.
+      const isLong = picked.text.length > MOST_SHOWN;
+      setFile(isLong ? picked : undefined);
+      if (!isLong) put(picked.text);
     }
   };
   const add = () => {
-    const { routine, moves } = incoming;
-    pasted = '';
-    if (moves) {
-      dispatch(bringMovesIn(moves));
+    if (read?.state === 'moves') {
+      put('');
+      dispatch(bringMovesIn(read.moves));
       router.replace('/moves');
-    } else if (routine) {
-      router.replace(`/routine/${dispatch(bringIn(routine))}`);
+    } else if (read?.state === 'routine') {
+      put('');
+      router.replace(`/routine/${dispatch(bringIn(read.routine))}`);
     }
   };
   if (byLine) {
@@ -75,7 +78,12 @@ export function BringInScreen() {
             onChoose={setGroup}
           />
         </View>
-        <PageSheet text={text} setting={plan} onTake={takePlan} onLeave={() => setByLine(false)} />
+        <PageSheet
+          text={file?.text ?? text}
+          setting={plan}
+          onTake={takePlan}
+          onLeave={() => setByLine(false)}
+        />
       </Screen>
     );
   }
@@ -101,15 +109,24 @@ export function BringInScreen() {
             {refused}
           </Text>
         )}
-        <Field
-          multiline
-          numberOfLines={14}
-          label={BRING_IN.label}
-          value={text}
-          onChangeText={put}
-          spellCheck={false}
-        />
-        {incoming.mayBePlan && (
+        {file ? (
+          <View style={styles.chosen}>
+            <Text variant="bodyLarge">{BRING_IN.chosen(file.name)}</Text>
+            <Button mode="outlined" onPress={() => setFile(undefined)}>
+              {BRING_IN.remove}
+            </Button>
+          </View>
+        ) : (
+          <Field
+            multiline
+            numberOfLines={14}
+            label={BRING_IN.label}
+            value={text}
+            onChangeText={put}
+            spellCheck={false}
+          />
+        )}
+        {read?.state === 'bad' && read.mayBePlan && (
           <>
             <Text variant="bodyMedium">{BRING_IN.plan}</Text>
             <Button mode="contained" contentStyle={styles.button} onPress={() => setByLine(true)}>
@@ -118,20 +135,25 @@ export function BringInScreen() {
           </>
         )}
         <View aria-live="polite" style={styles.said}>
-          {incoming.summary !== '' && <Text variant="bodyMedium">{incoming.summary}</Text>}
-          {incoming.problems.map((problem) => (
-            <Text key={problem} variant="bodyMedium" style={{ color: t.clay }}>
-              {problem}
-            </Text>
-          ))}
+          {incoming === undefined && <Text variant="bodyMedium">{BRING_IN.reading}</Text>}
+          {incoming === 'failed' && <Text variant="bodyMedium">{BRING_IN.failedReading}</Text>}
+          {read && read.state !== 'empty' && (
+            <Text variant="bodyMedium">{incomingSummary(read)}</Text>
+          )}
+          {read?.state === 'bad' &&
+            read.faults.map((fault, i) => (
+              <Text key={i} variant="bodyMedium" style={{ color: t.clay }}>
+                {incomingFault(fault)}
+              </Text>
+            ))}
         </View>
         <Button
           mode="contained"
           contentStyle={styles.button}
-          disabled={!incoming.routine && !incoming.moves}
+          disabled={read?.state !== 'routine' && read?.state !== 'moves'}
           onPress={add}
         >
-          {incoming.moves ? BRING_IN.addMoves : BRING_IN.add}
+          {read?.state === 'moves' ? BRING_IN.addMoves : BRING_IN.add}
         </Button>
       </ScrollView>
     </Screen>
@@ -142,5 +164,6 @@ const styles = StyleSheet.create({
   page: { padding: 16, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
   button: { minHeight: TARGET },
   said: { gap: 8 },
+  chosen: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 12 },
   group: { paddingHorizontal: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
 });

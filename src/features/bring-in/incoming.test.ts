@@ -1,7 +1,19 @@
 import { writeRoutineFile } from '@/core/routine';
 import { ownLike, shipped } from '@/core/testing';
-import { writeMovesFile } from '@/core/writing';
-import { isNoText, readIncoming } from './incoming';
+import { MOST_FAULTS, readIncoming as readText, writeMovesFile } from '@/core/writing';
+import { incomingFault, incomingSummary, isNoText } from './incoming';
+
+/** What is read, and all that is said of it. */
+function readIncoming(text: string, own: Parameters<typeof readText>[1]) {
+  const read = readText(text, own, 'New routine');
+  return {
+    routine: read.state === 'routine' ? read.routine : undefined,
+    moves: read.state === 'moves' ? read.moves : undefined,
+    mayBePlan: read.state === 'bad' && read.mayBePlan,
+    summary: incomingSummary(read),
+    problems: read.state === 'bad' ? read.faults.map(incomingFault) : [],
+  };
+}
 
 describe('a file of moves that is brought in', () => {
   const rail = ownLike('Seated twist', { name: 'Rail turn' });
@@ -75,5 +87,23 @@ describe('what is brought in', () => {
       summary: '',
       problems: [],
     });
+  });
+});
+
+describe('more than a class can be', () => {
+  test('is told with the first faults alone', () => {
+    const { problems, summary } = readIncoming('Seated twits\n'.repeat(300), []);
+    expect(problems).toHaveLength(MOST_FAULTS);
+    expect(summary).toMatch(/^\d{3} places need a change: These are the first 100\.$/u);
+  });
+
+  test('is not read at all from some size on, and says so', () => {
+    const began = performance.now();
+    const { problems, routine } = readIncoming('Seated twits\n'.repeat(80_000), []);
+    expect(performance.now() - began).toBeLessThan(500);
+    expect(routine).toBeUndefined();
+    expect(problems).toEqual([
+      'This text has 80,001 lines. A class is read of 2,000 at most: bring it in in parts.',
+    ]);
   });
 });

@@ -20,6 +20,13 @@ export const BRING_IN = {
   tooBig: (name: string) => `${name} is larger than 4 MB, so it was not read.`,
   problems: (count: number) =>
     count === 1 ? 'One place needs a change:' : `${count} places need a change:`,
+  first: (count: number) => `These are the first ${count}.`,
+  long: (lines: number, most: number) =>
+    `This text has ${lines.toLocaleString()} lines. A class is read of ${most.toLocaleString()} at most: bring it in in parts.`,
+  reading: 'Reading…',
+  failedReading: 'This text took too long to read. Bring it in in parts.',
+  chosen: (name: string) => `Chosen: ${name}`,
+  remove: 'Remove',
   nothing: 'There is no move in this text yet.',
   place: (line: number, column: number) => `Line ${line}, column ${column}`,
   good: (title: string, items: number) =>

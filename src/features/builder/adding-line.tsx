@@ -12,6 +12,7 @@ import { itemIdSchema, moveIdSchema, type ItemId } from '@/core/common';
 import { itemInForce, type Routine } from '@/core/routine';
 import { emptyDraft, type Meant } from '@/core/writing';
 import { Button, Field, TARGET, Target, useTokens } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { Figure } from '@/features/figure';
 import { onPastedLines } from '@/platform/page';
 import {
@@ -83,6 +84,7 @@ export const AddingLine = memo(function AddingLine({
   const keepUnsent = () => {
     dispatch(typed.trim() === '' ? lineGone(id) : linesKept([{ id, typed }]));
   };
+  useHandedOn(typed, keepUnsent);
   const add = () => {
     if (first.turnsTo) {
       onGoesTo(first.goesTo);

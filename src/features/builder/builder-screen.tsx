@@ -254,7 +254,7 @@ function Builder(editing: Editing) {
     <Screen
       title={routine.title}
       heading={
-        <TitleField key={routine.title} title={routine.title} isNew={isUntouched} onNamed={named} />
+        <TitleField key={routine.id} title={routine.title} isNew={isUntouched} onNamed={named} />
       }
       onBack={leave}
       right={

@@ -3,8 +3,8 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { parseLength } from '@/core/common';
 import { FieldWithProblem, TARGET } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { BUILD } from './strings';
-import { useKeptOnLeaving } from './use-kept-on-leaving';
 
 interface DurationFieldProps {
   readonly label: string;
@@ -36,7 +36,7 @@ export function DurationField({
     setWrong(!good);
     if (read.ok && good) onDuration(read.value);
   };
-  useKeptOnLeaving(button || typed === kept ? undefined : typed, keep);
+  useHandedOn(button || typed === kept ? undefined : typed, keep, true);
   return (
     <View style={{ gap: 8 }}>
       <FieldWithProblem

@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { countingIds, printClock, GROUP_NAMES } from '@/core/common';
 import { changeHeader, readRoutineText, writeHeaders } from '@/core/routine';
 import { Choices, FieldWithProblem } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { GROUP_TITLES } from '@/words/names';
 import { problemSentence } from '@/words/problems';
 import { DurationField } from './duration-field';
@@ -15,7 +16,6 @@ import { SchoolPicks } from './school-picks';
 import { PanelTop } from './panel-top';
 import { SectionHeads } from './section-heads';
 import { BUILD } from './strings';
-import { useKeptOnLeaving } from './use-kept-on-leaving';
 import type { Editing } from './use-routine';
 
 /** Who the routine is for and how long it may take. */
@@ -107,7 +107,7 @@ function HeaderField({
     change(changeHeader(routine, { [key]: read.routine[key] }));
     setTyped(undefined);
   };
-  useKeptOnLeaving(typed, keep);
+  useHandedOn(typed, keep, true);
   return (
     <FieldWithProblem
       label={label}

@@ -6,6 +6,7 @@ import { withCapital } from '@/core/common';
 import { CHALLENGES, SUPPORTS, cuesOf } from '@/core/moves';
 import { changeItem, changeLevel, itemInForce, lanesOf, type Item } from '@/core/routine';
 import { Choices, Field, Target, useTokens } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { laneTitle, timeWords } from '@/words/names';
 import { Steps } from './steps';
 import { FINE } from './strings';
@@ -160,6 +161,7 @@ function Words({ label, kept, usual, takes, onKeep }: WordsProps) {
     const next = typed.replace(/\s+/gu, ' ').trim();
     if (next !== kept) onKeep(next === '' ? undefined : next);
   };
+  useHandedOn(typed === kept ? undefined : typed, keep);
   return (
     <View>
       <Field

@@ -4,9 +4,9 @@ import { Button, Text } from 'react-native-paper';
 import { limitWords, readLimits } from '@/core/people';
 import { changeHeader, readLimitsHeader, writeHeaders } from '@/core/routine';
 import { Field, TARGET, useTokens } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { LIMIT_NAMES } from '@/words/names';
 import { BUILD } from './strings';
-import { useKeptOnLeaving } from './use-kept-on-leaving';
 import type { Editing } from './use-routine';
 
 /**
@@ -16,17 +16,20 @@ import type { Editing } from './use-routine';
 export function LimitsField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
   const kept = writeHeaders(routine).get('limits') ?? '';
   const [typed, setTyped] = useState<string>();
-  const keep = (said: string | undefined) => {
-    setTyped(undefined);
+  const handOn = (said: string | undefined) => {
     if (said === undefined || said.trim() === kept) return;
     change(changeHeader(routine, readLimitsHeader(said)));
+  };
+  const keep = (said: string | undefined) => {
+    setTyped(undefined);
+    handOn(said);
   };
   const answer = (words: string, instead: string) => {
     const { limits = [], limitsUnread = [] } = routine;
     const unread = limitsUnread.map((one) => (one === words ? instead : one));
     keep([...limits.map(limitWords), ...unread].filter(Boolean).join(', '));
   };
-  useKeptOnLeaving(typed, keep);
+  useHandedOn(typed, () => handOn(typed), true);
   return (
     <View>
       <Field
@@ -38,7 +41,7 @@ export function LimitsField({ routine, change }: Pick<Editing, 'routine' | 'chan
         error={routine.limitsUnread !== undefined}
       />
       <View aria-live="polite">
-        {routine.limitsUnread?.map((words) => (
+        {(typed === undefined ? routine.limitsUnread : undefined)?.map((words) => (
           <Unread key={words} words={words} onAnswer={(instead) => answer(words, instead)} />
         ))}
       </View>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { replaceEntry, type NoticeLine, type RestLine } from '@/core/routine';
 import { Field } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { timeWords } from '@/words/names';
 import { EntryActions } from './entry-actions';
 import { PanelTop } from './panel-top';
@@ -55,6 +56,8 @@ export function NoticeEditor({ notice, onClose, ...editing }: NoticeEditorProps)
     if (words === '') return setTyped(notice.words);
     if (words !== notice.words) put({ words });
   };
+  const isNews = typed.trim() !== '' && typed.trim() !== notice.words;
+  useHandedOn(isNews ? typed : undefined, keep);
   return (
     <View style={styles.all}>
       <PanelTop title={EDITOR.notice} onClose={onClose} />

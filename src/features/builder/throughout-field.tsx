@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Throughout } from '@/core/routine';
 import { Field } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { EDITOR } from './strings';
 
 interface ThroughoutFieldProps {
@@ -12,13 +13,17 @@ interface ThroughoutFieldProps {
 /** What is kept up in all lines, in own words; props that are kept up stay as they are. */
 export function ThroughoutField({ label = EDITOR.throughout, kept, onKeep }: ThroughoutFieldProps) {
   const [typed, setTyped] = useState<string>();
-  const keep = () => {
+  const handOn = () => {
     if (typed === undefined) return;
     const words = typed.trim().slice(0, 300) || undefined;
     const next = { ...(words && { words }), ...(kept?.props && { props: kept.props }) };
     if (words !== kept?.words) onKeep(Object.keys(next).length > 0 ? next : undefined);
+  };
+  const keep = () => {
+    handOn();
     setTyped(undefined);
   };
+  useHandedOn(typed, handOn);
   return (
     <Field
       label={label}

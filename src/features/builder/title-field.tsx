@@ -1,6 +1,8 @@
 import { memo, useEffect, useRef, useState } from 'react';
 import { StyleSheet, TextInput } from 'react-native';
+import { cleanLine, withoutUnseen } from '@/core/common';
 import { SERIF, TARGET, useTokens } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { BUILD } from './strings';
 
 interface TitleFieldProps {
@@ -15,16 +17,20 @@ const MOST = 120;
 /** The title, whole however long it is, and the place to change it. */
 export const TitleField = memo(function TitleField({ title, isNew, onNamed }: TitleFieldProps) {
   const t = useTokens();
-  const [typed, setTyped] = useState(title);
+  const [typed, setTyped] = useState<string>();
   const field = useRef<TextInput>(null);
   useEffect(() => {
     if (isNew) field.current?.focus();
   }, [isNew]);
-  const keep = () => {
-    const next = typed.replace(/\s+/gu, ' ').trim();
-    if (next === '') setTyped(title);
-    else if (next !== title) onNamed(next);
+  const handOn = () => {
+    const next = cleanLine((typed ?? '').replace(/\s+/gu, ' '), MOST);
+    if (next !== '' && next !== title) onNamed(next);
   };
+  const keep = () => {
+    handOn();
+    setTyped(undefined);
+  };
+  useHandedOn(typed, handOn);
   return (
     <TextInput
       ref={field}
@@ -32,10 +38,10 @@ export const TitleField = memo(function TitleField({ title, isNew, onNamed }: Ti
       numberOfLines={1}
       style={[styles.title, { color: t.ink }, growing]}
       aria-label={BUILD.title}
-      value={typed}
+      value={typed ?? title}
       maxLength={MOST}
       selectTextOnFocus={isNew}
-      onChangeText={(text) => setTyped(text.replace(/\n/gu, ' '))}
+      onChangeText={(text) => setTyped(withoutUnseen(text).replace(/\n/gu, ' '))}
       onBlur={keep}
       onKeyPress={(event) => {
         if (event.nativeEvent.key !== 'Enter') return;

@@ -1,8 +1,8 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { changeBetween } from '@/core/routine';
 import { Field, Target, useTokens } from '@/design';
+import { useKeptTyping } from '@/features/typing';
 import { keepVersion, useAppDispatch, useAppSelector, versionGone } from '@/state';
 import { PanelTop } from './panel-top';
 import { VERSIONS } from './strings';
@@ -17,7 +17,7 @@ export function VersionsPanel({
 }: Editing & { readonly onClose: () => void }) {
   const t = useTokens();
   const dispatch = useAppDispatch();
-  const [name, setName] = useState('');
+  const [name, setName] = useKeptTyping(`version of ${id}`);
   const all = useAppSelector((state) => state.versions);
   const own = Object.values(all)
     .filter(({ routineId }) => routineId === id)

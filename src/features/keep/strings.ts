@@ -59,6 +59,7 @@ export const KEEP = {
     move: 'Own moves',
     'move-draft': 'Moves being written',
     'unsent-line': 'Lines being typed',
+    typed: 'Fields being typed',
     person: 'People',
     group: 'Groups',
     'class-for': 'Classes for a group',

@@ -3,6 +3,7 @@ import { View, StyleSheet } from 'react-native';
 import { Text } from 'react-native-paper';
 import { MOST_NOTE, type HappenedEvent } from '@/core/class';
 import { Field, useTokens } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { act, useAppDispatch } from '@/state';
 import { StopSigns } from './stop-signs';
 import { LEAD } from './strings';
@@ -18,6 +19,7 @@ export function Happened({ event, onClose }: HappenedProps) {
   const dispatch = useAppDispatch();
   const [typed, setTyped] = useState(event?.note ?? '');
   const keep = () => dispatch(act({ kind: 'noted', note: typed }));
+  useHandedOn(typed === (event?.note ?? '') ? undefined : typed, keep);
   const time = event
     ? new Date(event.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
     : '';

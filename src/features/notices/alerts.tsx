@@ -55,9 +55,9 @@ function AtOnce() {
   return Object.values(beside).map(({ id, name, text }) => (
     <Alert key={id} words={atOnceText(name)}>
       <Target
-        label={ALERT.useOther}
-        said={ALERT.useOtherOf(name)}
-        onPress={() => void work((to, dispatch) => dispatch(to.useBeside(id)))}
+        label={ALERT.mine}
+        said={ALERT.mineOf(name)}
+        onPress={() => void work((to, dispatch) => dispatch(to.swapBeside(id)))}
       />
       <Target
         look="plain"

@@ -62,8 +62,8 @@ export const ALERT = {
     `A newer version of Hushed Willow has saved ${name === '' ? 'things' : `“${name}”`} here. Reload this page to get it; until then nothing you do here is saved.`,
   reload: 'Reload',
   saveFile: 'Save as a file',
-  useOther: 'Use mine instead',
-  useOtherOf: (name: string) => `Use my version of ${name}`,
+  mine: 'Use mine instead',
+  mineOf: (name: string) => `Use my version of ${name}`,
   deleteOther: 'Delete mine',
   deleteOtherOf: (name: string) => `Delete my version of ${name}`,
 };

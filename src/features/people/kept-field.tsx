@@ -1,5 +1,6 @@
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { FieldWithProblem } from '@/design';
+import { useHandedOn } from '@/features/frame';
 
 interface KeptFieldProps {
   readonly label: string;
@@ -23,17 +24,16 @@ export function KeptField({
 }: KeptFieldProps) {
   const [typed, setTyped] = useState<string>();
   const wrong = typed === undefined ? '' : problem(typed.trim());
-  const keep = () => {
+  const handOn = () => {
     if (typed === undefined || wrong !== '') return;
     const words = typed.trim();
-    setTyped(undefined);
     if (words !== kept) onKeep(words);
   };
-  const last = useRef(keep);
-  useEffect(() => {
-    last.current = keep;
-  });
-  useEffect(() => () => last.current(), []);
+  const keep = () => {
+    handOn();
+    if (wrong === '') setTyped(undefined);
+  };
+  useHandedOn(typed, handOn, numeric);
   return (
     <FieldWithProblem
       label={label}

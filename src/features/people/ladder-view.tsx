@@ -16,6 +16,7 @@ import {
 } from '@/core/people';
 import { withCapital, withStop } from '@/core/common';
 import { Choices, Field, Fold, TARGET, useTokens } from '@/design';
+import { useKeptTyping } from '@/features/typing';
 import { STANCES_FAMILY, placedOnLadder, schoolOfLadder, useAppDispatch } from '@/state';
 import { BASE_WORDS, HANDS_WORDS, SCHOOL_WORDS, ladderSentence, rungWords } from '@/words/people';
 import { LadderDrawing } from './ladder-drawing';
@@ -173,7 +174,7 @@ function SetByHand({
   const dispatch = useAppDispatch();
   const { member, older } = person;
   const [rung, setRung] = useState<Rung>(from ?? FIRST);
-  const [why, setWhy] = useState('');
+  const [why, setWhy] = useKeptTyping(`rung of ${member.id}`);
   const [tried, setTried] = useState(false);
   const words = why.trim();
   const isFirst = !from;

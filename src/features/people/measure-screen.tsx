@@ -13,6 +13,7 @@ import {
   type Reading,
 } from '@/core/people';
 import { Choices, DayField, Field, Fold, Screen, TARGET, Target, useTokens } from '@/design';
+import { useKeptTyping } from '@/features/typing';
 import { NotFoundScreen } from '@/features/notices';
 import { readingKept, useAppDispatch, useClock } from '@/state';
 import { FLOOR_WORDS, MEASURES_INFORM, MEASURE_WORDS, READING_FAULTS } from '@/words/people';
@@ -63,8 +64,8 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
   const [measure, setMeasure] = useState<MeasureName>('chair-stand');
   const [taken, setTaken] = useState<Taken>({});
   const [on, setOn] = useState(today);
-  const [aid, setAid] = useState('');
-  const [note, setNote] = useState('');
+  const [aid, setAid] = useKeptTyping(`aid of ${member.id}`);
+  const [note, setNote] = useKeptTyping(`measure of ${member.id}`);
   const [said, setSaid] = useState('');
   const { how, source } = MEASURE_WORDS[measure];
   const { unit, sided } = MEASURES[measure];

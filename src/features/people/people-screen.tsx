@@ -5,6 +5,7 @@ import { Button, Text } from 'react-native-paper';
 import { type GroupId } from '@/core/common';
 import type { Member } from '@/core/people';
 import { Choices, Field, Screen, TARGET, useTokens } from '@/design';
+import { useKeptTyping } from '@/features/typing';
 import { Places } from '@/features/frame';
 import { Notices } from '@/features/notices';
 import { addGroup, addPerson, membersOf, useAppDispatch, useAppSelector } from '@/state';
@@ -113,7 +114,7 @@ export function AddPeople({
   const t = useTokens();
   const dispatch = useAppDispatch();
   const people = useAppSelector((state) => state.people);
-  const [typed, setTyped] = useState('');
+  const [typed, setTyped] = useKeptTyping(`new people ${into ?? ''}`.trim());
   const [chosen, setChosen] = useState<GroupId | 'none'>();
   const names = namesIn(typed);
   const here = new Set(Object.values(people).map(({ name }) => name.toLowerCase()));
@@ -163,7 +164,7 @@ export function AddPeople({
 
 function AddGroup() {
   const dispatch = useAppDispatch();
-  const [typed, setTyped] = useState('');
+  const [typed, setTyped] = useKeptTyping('new group');
   const name = typed.replace(/\s+/gu, ' ').trim();
   const add = () => {
     if (name === '') return;

@@ -5,6 +5,7 @@ import type { Load, Side } from '@/core/body';
 import { withCapital } from '@/core/common';
 import { EVENTS, LIMIT_TABLE, clearancesOn, lapseOf, partakerOf } from '@/core/people';
 import { Choices, DayField, Field, Picks, TARGET, Target, useTokens } from '@/design';
+import { useKeptTyping } from '@/features/typing';
 import { personChanged, useAppDispatch } from '@/state';
 import { LOAD_NAMES } from '@/words/names';
 import { PERSON } from './strings';
@@ -84,7 +85,7 @@ function AddClearance({
   );
   const [loads, setLoads] = useState<readonly Load[]>([]);
   const [side, setSide] = useState<Side | 'both'>('both');
-  const [by, setBy] = useState('');
+  const [by, setBy] = useKeptTyping(`cleared ${member.id}`);
   const [on, setOn] = useState(today);
   const [until, setUntil] = useState('');
   if (ruledOut.size === 0) return null;

@@ -2,8 +2,9 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { routineIdSchema } from '@/core/common';
+import { atWallClock, isDay, routineIdSchema } from '@/core/common';
 import { Choices, DayField, FieldWithProblem, Screen, TARGET, Target } from '@/design';
+import { useKeptTyping } from '@/features/typing';
 import { enterByHand, groupIdOf, useAppDispatch, useAppSelector, useNow, useToday } from '@/state';
 import { BY_HAND } from './strings';
 
@@ -17,7 +18,7 @@ export function ByHandScreen() {
   const routines = useAppSelector((state) => state.routines);
   const [group, setGroup] = useState('');
   const [routineId, setRoutineId] = useState('');
-  const [name, setName] = useState('');
+  const [name, setName] = useKeptTyping('by hand');
   const [on, setOn] = useState(today);
   const [at, setAt] = useState('10:00');
   const [minutes, setMinutes] = useState('');
@@ -26,12 +27,13 @@ export function ByHandScreen() {
   const routine = found && routines[found]?.routine;
   const title = routine ? routine.title : name.replace(/\s+/gu, ' ').trim();
   const count = Number(minutes);
-  const startedAt = new Date(`${on}T${at}:00`);
   const minutesFault = !(Number.isInteger(count) && count >= 1 && count <= 300);
-  const future = Number.isNaN(startedAt.getTime()) || startedAt > now();
+  const startedAt = isDay(on) && at !== '' ? atWallClock(on, at) : undefined;
+  const future = !startedAt || Date.parse(startedAt) > now().getTime();
   const enter = () => {
     setTried(true);
-    if (title === '' || minutesFault || future) return;
+    if (title === '' || minutesFault || future || !startedAt) return;
+    setName('');
     const groupId = groupIdOf(group);
     const id = dispatch(enterByHand({ title, groupId, startedAt, minutes: count, routine }));
     router.replace(`/record/${id}`);

@@ -4,6 +4,7 @@ import { Text } from 'react-native-paper';
 import { MOST_NOTE, WENT, type Run, type Went } from '@/core/class';
 import { itemInForce, itemsInOrder, type Item, type Routine } from '@/core/routine';
 import { Choices, Field, useTokens } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { runsBrought, useAppDispatch } from '@/state';
 import { RECORD, WENT_WORDS, WHY_WORDS, timeOfDay } from './strings';
 
@@ -98,13 +99,17 @@ function ItemWent({
 function RunNote({ run }: Pick<OfRun, 'run'>) {
   const dispatch = useAppDispatch();
   const [typed, setTyped] = useState<string>();
-  const keep = () => {
+  const handOn = () => {
     if (typed === undefined) return;
     const { note: _, ...rest } = run;
     const note = typed.trim();
     if (note !== (run.note ?? '')) dispatch(runsBrought([note === '' ? rest : { ...rest, note }]));
+  };
+  const keep = () => {
+    handOn();
     setTyped(undefined);
   };
+  useHandedOn(typed, handOn);
   return (
     <Field
       label={RECORD.note}

@@ -4,6 +4,7 @@ import { Text } from 'react-native-paper';
 import type { Run } from '@/core/class';
 import { entriesInOrder, type Entry, type Routine } from '@/core/routine';
 import { Field } from '@/design';
+import { useHandedOn } from '@/features/frame';
 import { runsBrought, useAppDispatch } from '@/state';
 import { RECORD } from './strings';
 
@@ -41,14 +42,18 @@ function NoticeField({ run, words }: { readonly run: Run; readonly words: string
   const dispatch = useAppDispatch();
   const kept = run.noticed?.find((one) => one.words === words)?.said ?? '';
   const [typed, setTyped] = useState<string>();
-  const keep = () => {
+  const handOn = () => {
     if (typed === undefined) return;
     const said = typed.replace(/\s+/gu, ' ').trim();
     const others = (run.noticed ?? []).filter((one) => one.words !== words);
     const noticed = said === '' ? others : [...others, { words, said }];
     if (said !== kept) dispatch(runsBrought([withNoticed(run, noticed)]));
+  };
+  const keep = () => {
+    handOn();
     setTyped(undefined);
   };
+  useHandedOn(typed, handOn);
   return (
     <Field
       label={words}

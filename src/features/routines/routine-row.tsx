@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, IconButton, Text } from 'react-native-paper';
 import { GROUP_NAMES, parseLength, printClock } from '@/core/common';
 import { Choices, Field, FieldWithProblem, TARGET, useTokens } from '@/design';
-import { useWork } from '@/features/frame';
+import { useHandedOn, useWork } from '@/features/frame';
 import { LONGEST_TAG, MOST_TAGS, marked, useHallDispatch, type Mark, type Row } from '@/state/hall';
 import { GROUP_TITLES, severityCounts } from '@/words/groups';
 import { tagsIn } from './shown-rows';
@@ -74,13 +74,15 @@ export const RoutineRow = memo(function RoutineRow({ row, mark }: RowProps) {
 function Rename({ row, onDone }: { readonly row: Row; readonly onDone: () => void }) {
   const work = useWork();
   const [typed, setTyped] = useState(row.title);
+  const handOn = () => {
+    if (typed.trim() === '') return;
+    void work(({ renameRoutine }, dispatch) => dispatch(renameRoutine(row.id, typed)));
+  };
   const keep = () => {
-    const title = typed.trim().slice(0, 120);
-    if (title) {
-      void work(({ renameRoutine }, dispatch) => dispatch(renameRoutine(row.id, title)));
-    }
+    handOn();
     onDone();
   };
+  useHandedOn(typed.trim() === row.title ? undefined : typed, handOn);
   return (
     <View style={styles.actions}>
       <Field

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { keyedSlice } from '../keyed-slice';
+import { keyedSlice } from './keyed-slice';
 
 /**
  * A version of a thing that could not stand in its place, since another tab had changed the same: kept

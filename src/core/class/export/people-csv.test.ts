@@ -1,7 +1,6 @@
-import { groupIdSchema, personIdSchema, runIdSchema } from '@/core/common';
+import { cleanLine, cleanText, groupIdSchema, personIdSchema, runIdSchema } from '@/core/common';
 import type { RunRow } from '../record/months';
 import fc from 'fast-check';
-import { cleanLine, cleanText } from '@/core/common';
 import { peopleCsv, readPeopleCsv } from './people-csv';
 
 const ADA = personIdSchema.parse('ada');

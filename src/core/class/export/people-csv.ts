@@ -1,5 +1,5 @@
 import { parse } from 'papaparse';
-import { cleanLine, cleanText } from '@/core/common';
+import { cleanLine, cleanText, isDay } from '@/core/common';
 import { armed, csvOf } from './csv';
 import { OUTCOMES, type Entry, type EntryWords, type Outcome } from '../record/attendance';
 import { MOST_NOTE, SKIP_WHYS, type SkipWhy } from '../record/changes';
@@ -199,10 +199,4 @@ function readRow(
     group: cleanLine(at('group'), 80),
   };
   return { head, person: { name, id: at('person id'), line, words } };
-}
-
-function isDay(text: string): boolean {
-  if (!/^\d{4}-\d{2}-\d{2}$/u.test(text)) return false;
-  const at = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === text;
 }

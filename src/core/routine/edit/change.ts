@@ -43,6 +43,49 @@ function reversedStep(step: Step): Step {
   }
 }
 
+/** What people write in their own words, as it stands in headers and entries. */
+const OWN_WORDS: readonly string[] = [
+  'title',
+  'often',
+  'cue',
+  'setUp',
+  'out',
+  'pressWhere',
+  'note',
+  'meant',
+  'words',
+  'throughout',
+];
+
+/** The keys in which two values differ. */
+function different(a: object, b: object): readonly string[] {
+  const [was, is] = [a, b] as Readonly<Record<string, unknown>>[];
+  const keys = new Set([...Object.keys(a), ...Object.keys(b)]);
+  return [...keys].filter((key) => !isEqual(was?.[key], is?.[key]));
+}
+
+/** Which own words a step changes, where it changes nothing else. */
+function wordsOf(step: Step | undefined): string | undefined {
+  if (step?.kind !== 'header' && step?.kind !== 'replace') return undefined;
+  const [key, ...more] = different(step.from, step.to);
+  if (!key || more.length > 0 || !OWN_WORDS.includes(key)) return undefined;
+  const at = step.kind === 'header' ? '' : `${step.from.id} ${JSON.stringify(step.place)}`;
+  return `${at} ${key}`;
+}
+
+/**
+ * One change of two, where both write the same words: what is typed is handed on again and again, and is
+ * one step all the same. Undefined where they are two steps.
+ */
+export function continued(last: Change | undefined, next: Change): Change | undefined {
+  const [from, to] = [last?.steps[0], next.steps[0]];
+  if (last?.steps.length !== 1 || next.steps.length !== 1 || !from || !to) return undefined;
+  const words = wordsOf(from);
+  if (words === undefined || words !== wordsOf(to)) return undefined;
+  const step = { ...to, from: (from as typeof to & { from: unknown }).from } as Step;
+  return { what: next.what, steps: [step] };
+}
+
 /**
  * The routine with a change made. A change that does not fit the routine is a bug of the caller,
  * so it throws.
@@ -93,11 +136,11 @@ function withoutUndefined(routine: Routine): Routine {
 export function changeBetween(before: Routine, after: Routine): Change {
   const [{ id: _b, sections: old, ...was }, { id: _a, sections: now, ...is }] = [before, after];
   const keys = [...new Set([...Object.keys(was), ...Object.keys(is)])] as (keyof Header)[];
-  const different = keys.filter((key) => !isEqual(was[key], is[key]));
+  const unlike = keys.filter((key) => !isEqual(was[key], is[key]));
   const pick = (header: Header): Partial<Header> =>
-    Object.fromEntries(different.map((key) => [key, header[key]]));
+    Object.fromEntries(unlike.map((key) => [key, header[key]]));
   const header: Step[] =
-    different.length > 0 ? [{ kind: 'header', from: pick(was), to: pick(is) }] : [];
+    unlike.length > 0 ? [{ kind: 'header', from: pick(was), to: pick(is) }] : [];
   const entries = SECTIONS.filter((section) => !isEqual(old[section], now[section])).flatMap(
     (section): Step[] => [
       ...old[section].map((entry): Step => ({ kind: 'remove', place: { section, at: 0 }, entry })),

@@ -1,0 +1,1 @@
+export { useKeptTyping } from './use-kept-typing';
