@@ -1,3 +1,4 @@
+const { writeFileSync } = require('node:fs');
 const { getDefaultConfig } = require('expo/metro-config');
 
 const escaped = __dirname.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
@@ -29,7 +30,22 @@ config.resolver.resolveRequest = (context, name, platform) => {
     }
     if (UNUSED_OF_ZOD.test(name)) return { type: 'empty' };
   }
-  return context.resolveRequest(context, name, platform);
+  return noted(context.resolveRequest(context, name, platform));
 };
+
+// What is served is known here alone: its packages' licences are served with it.
+const used = new Set();
+function noted(resolved) {
+  const files = resolved.type === 'assetFiles' ? resolved.filePaths : [resolved.filePath ?? ''];
+  for (const file of files) {
+    const [folder] = /^.*[\\/]node_modules[\\/](?:@[^\\/]+[\\/])?[^\\/]+(?=[\\/])/.exec(file) ?? [];
+    if (folder) used.add(folder);
+  }
+  return resolved;
+}
+process.on('exit', () => {
+  const list = process.env.WILLOW_PACKAGES;
+  if (list) writeFileSync(list, JSON.stringify([...used].sort()));
+});
 
 module.exports = config;

@@ -90,6 +90,15 @@ describe('the server', () => {
     expect(headers['x-powered-by']).toBeUndefined();
   });
 
+  test.each(['/%', '/%E0%A4%A', '/routine/%'])(
+    'says so of an address that is no text: %s',
+    async (path) => {
+      const response = await request(app).get(path);
+      expect(response.status).toBe(400);
+      expect(response.text).toBe('This address is not valid.\n');
+    },
+  );
+
   test('refuses to start without a build', () => {
     expect(() => createApp(tmpdir())).toThrow(/not built/);
   });

@@ -8,6 +8,8 @@ import helmet from 'helmet';
 const YEAR = 'public, max-age=31536000, immutable';
 const ASK_AGAIN = 'no-cache';
 
+const NOT_VALID = 'This address is not valid.\n';
+
 /** Names that the build makes from contents, so that they never change. */
 const HASHED = /[.-][0-9a-f]{16,}\./i;
 
@@ -28,7 +30,7 @@ function styleHashes(html: string): string[] {
 export function createApp(root: string): Express {
   const indexFile = join(root, 'index.html');
   if (!existsSync(indexFile))
-    throw new Error('the application is not built: index.html is missing');
+    throw new Error('The application is not built: index.html is missing. Run: npm run demo');
   const html = readFileSync(indexFile, 'utf8');
   const app = express();
   app.disable('x-powered-by');
@@ -56,6 +58,7 @@ export function createApp(root: string): Express {
     }),
   );
   app.use(onlyReading);
+  app.use(onlyAddresses);
   app.get('/healthz', (_, response) => {
     response.set('Cache-Control', 'no-store').json({ ok: true });
   });
@@ -84,6 +87,16 @@ export function createApp(root: string): Express {
   return app;
 }
 
+/** An address that is no text, such as `/%`, is told of in one sentence, whoever would read it next. */
+function onlyAddresses(request: Request, response: Response, next: NextFunction): void {
+  try {
+    decodeURIComponent(request.path);
+    next();
+  } catch {
+    response.status(400).type('text').send(NOT_VALID);
+  }
+}
+
 function onlyReading(request: Request, response: Response, next: NextFunction): void {
   if (request.method === 'GET' || request.method === 'HEAD') return next();
   response
@@ -104,5 +117,5 @@ function refuse(
   response
     .status(status)
     .type('text')
-    .send(status === 500 ? 'Something went wrong here.\n' : 'This address is not valid.\n');
+    .send(status === 500 ? 'Something went wrong here.\n' : NOT_VALID);
 }

@@ -3,6 +3,9 @@ import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
 
 const HOST = '127.0.0.1';
+
+/** What is being answered when the server is to end has so long. */
+const LAST_ANSWERS_MS = 3000;
 const port = Number(process.env.PORT ?? 4600);
 const root = join(dirname(fileURLToPath(import.meta.url)), '..', 'web');
 
@@ -11,7 +14,16 @@ if (!Number.isInteger(port) || port < 0 || port > 65_535) {
   process.exit(1);
 }
 
-const server = createApp(root).listen(port, HOST);
+function built() {
+  try {
+    return createApp(root);
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : String(error));
+    return process.exit(1);
+  }
+}
+
+const server = built().listen(port, HOST);
 server.on('listening', () => {
   const address = server.address();
   const used = typeof address === 'object' && address ? address.port : port;
@@ -26,5 +38,10 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   process.exit(1);
 });
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-  process.on(signal, () => server.close(() => process.exit(0)));
+  process.on(signal, () => {
+    server.close(() => process.exit(0));
+    server.closeIdleConnections();
+    // Whoever has sent half a request does not keep it open.
+    setTimeout(() => server.closeAllConnections(), LAST_ANSWERS_MS).unref();
+  });
 }

@@ -193,6 +193,11 @@ export function openWindow(path: string): void {
   window.open(path, '_blank', 'popup,noopener');
 }
 
+/** Loads this page anew. */
+export function reload(): void {
+  window.location.reload();
+}
+
 /** Opens the application anew: what was laid into storage is read from there. */
 export function openAnew(path: string): void {
   window.location.assign(path);

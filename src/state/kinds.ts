@@ -210,7 +210,7 @@ const DRAFT = kindOf<AppState, MoveDraft>({
   },
   told: false,
   named: ({ name }) => name.trim(),
-  atOnce: { way: 'typed' },
+  atOnce: { way: 'merged' },
 });
 
 /** A line as it is typed; not told, as a draft is not. */

@@ -1,6 +1,7 @@
 import type { ClassFor, ClassGroup, OwnWay } from '@/core/class';
 import {
   cleanLine,
+  cleanText,
   dayOfDate,
   groupIdSchema,
   personIdSchema,
@@ -10,8 +11,17 @@ import {
   type PersonId,
   type RoutineId,
 } from '@/core/common';
-import { MOST_IN_GROUP } from '@/core/people';
-import type { Ladder, LadderSchool, Member, OwnDose, Reading, Rung } from '@/core/people';
+import { MOST_IN_GROUP, readingFault } from '@/core/people';
+import type {
+  Ladder,
+  LadderSchool,
+  Member,
+  OwnDose,
+  Reading,
+  ReadingFault,
+  Rung,
+} from '@/core/people';
+import { besideTaken } from './hall/beside';
 import { noticeShown } from './hall/notices';
 import { leadUnnamed } from './lead';
 import {
@@ -27,6 +37,7 @@ import {
 } from './people';
 import { seeToStandings } from './standings';
 import { runsBrought } from './runs';
+import { typedTaken } from './typed';
 import type { AppThunk } from './slices';
 import { membersOf } from './taking-part';
 
@@ -138,6 +149,12 @@ export function takePersonOut(id: PersonId): AppThunk {
       const own = Object.fromEntries(Object.entries(one.own).filter(([key]) => key !== id));
       dispatch(classForPut([{ ...one, own }]));
     }
+    for (const one of Object.keys(getState().typed)) {
+      if (one.includes(id)) dispatch(typedTaken(one));
+    }
+    for (const one of Object.values(getState().beside)) {
+      if (one.of.includes(id) || one.text.includes(id)) dispatch(besideTaken(one.id));
+    }
     if (name !== undefined) dispatch(leadUnnamed(name));
     dispatch(standingTaken(id));
     dispatch(personTaken(id));
@@ -205,10 +222,14 @@ export function ownWayChanged(
   };
 }
 
-/** Keeps what was measured. */
-export function readingKept(reading: Omit<Reading, 'id'>): AppThunk {
-  return (dispatch, _, { newId }) => {
-    dispatch(readingsPut([{ ...reading, id: newId() }]));
+/** Keeps what was measured; where something is wrong with it nothing is kept, and what that is comes back. */
+export function readingKept(words: Omit<Reading, 'id'>): AppThunk<ReadingFault | undefined> {
+  return (dispatch, _, { newId, clock }) => {
+    const note = cleanText(words.note ?? '', 300);
+    const reading = { ...words, ...(note !== '' && { note }), id: newId() };
+    const fault = readingFault(reading, dayOfDate(clock.wallTime()));
+    if (!fault) dispatch(readingsPut([reading]));
+    return fault;
   };
 }
 

@@ -129,7 +129,7 @@ export interface ByHand {
 export function enterByHand(words: ByHand): AppThunk<RunId> {
   return (dispatch, getState, { newId }) => {
     const { groupId, startedAt, minutes, routine } = words;
-    const title = cleanLine(words.title, 120);
+    const title = cleanLine(words.title, 120) || titleOf('', '');
     const part = partOfGroup(getState(), groupId, startedAt.slice(0, 10));
     const id = runIdSchema.parse(newId());
     const realMs = minutes * 60_000;

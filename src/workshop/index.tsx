@@ -1,8 +1,17 @@
 import { useEffect, useState, type ComponentType } from 'react';
-import { Waiting, useHall } from '@/features/frame';
+import { ScriptsGone, Waiting, useHall } from '@/features/frame';
 import type * as All from './all';
 
-export const loadWorkshop = (): Promise<typeof All> => import('./all');
+let loading: Promise<typeof All> | undefined;
+
+/** The rest of the application; what could not be fetched is asked for again the next time. */
+export const loadWorkshop = (): Promise<typeof All> => {
+  loading ??= import('./all').catch((error: unknown) => {
+    loading = undefined;
+    throw error;
+  });
+  return loading;
+};
 
 /** What a page needs read before it is shown. */
 type Needs = 'workshop' | 'record';
@@ -17,17 +26,30 @@ export function inWorkshop<Props extends object>(
 ): ComponentType<Props> {
   return function InWorkshop(props: Props) {
     const { hall } = useHall();
-    const [all, setAll] = useState<typeof All>();
+    const [all, setAll] = useState<typeof All | 'gone'>();
+    const [tries, setTries] = useState(0);
     useEffect(() => {
       let wanted = true;
-      void loadWorkshop().then(async (loaded) => {
+      const open = async () => {
+        const loaded = await loadWorkshop();
         await loaded.work[needs === 'record' ? 'openRecord' : 'openWorkshop'](hall);
-        if (wanted) setAll(loaded);
-      });
+        return loaded;
+      };
+      open().then(
+        (loaded) => wanted && setAll(loaded),
+        () => wanted && setAll('gone'),
+      );
       return () => {
         wanted = false;
       };
-    }, [hall]);
+    }, [hall, tries]);
+    if (all === 'gone') {
+      const again = () => {
+        setAll(undefined);
+        setTries(tries + 1);
+      };
+      return <ScriptsGone onAgain={again} />;
+    }
     if (!all) return <Waiting />;
     const Page = pick(all);
     return <Page {...props} />;

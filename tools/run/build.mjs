@@ -1,11 +1,20 @@
 // Builds the web application, packs it, and bundles the server. Skips what is up to date.
 import { createHash } from 'node:crypto';
 import { execFileSync } from 'node:child_process';
-import { existsSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { bundle } from './bundle.mjs';
 import { must, quietEnv, root } from './ensure.mjs';
+import { writeLicences } from './licences.mjs';
 
 const SOURCES = [
   'src',
@@ -20,6 +29,7 @@ const SOURCES = [
   'tsconfig.json',
 ];
 const MARK = join(root, 'dist/.built-from');
+const PACKAGES = join(root, 'dist/packages.json');
 
 function files(path) {
   if (!existsSync(path)) return [];
@@ -58,13 +68,16 @@ export async function build() {
   if (existsSync(MARK) && readFileSync(MARK, 'utf8') === from) return;
   console.log('Building the application…');
   rmSync(join(root, 'dist'), { recursive: true, force: true });
+  mkdirSync(join(root, 'dist'));
   must(
     join(root, 'node_modules/.bin/expo'),
     ['export', '--platform', 'web', '--output-dir', 'dist/web'],
     {
       stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...quietEnv, WILLOW_PACKAGES: PACKAGES },
     },
   );
+  writeLicences(PACKAGES, join(root, 'dist/web/licences.txt'));
   compileAtOnce(join(root, 'dist/web/_expo/static/js/web'));
   for (const name of ['server', 'cli', 'compress']) await bundle(name);
   execFileSync(process.execPath, [join(root, 'dist/tools/compress.mjs'), join(root, 'dist/web')], {

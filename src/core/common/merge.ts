@@ -4,7 +4,7 @@ import { isRecord } from './migrations';
 /** What came of two versions of one thing, and where both had changed the same. */
 export interface Merged {
   readonly value: unknown;
-  /** Places, as `people.ada.note`, at which the other's stands. */
+  /** Places, as `people.ada.note`, at which the second stands. */
   readonly clashes: readonly string[];
 }
 
@@ -13,29 +13,29 @@ const NAMES = ['id', 'person', 'itemId', 'key'] as const;
 
 /**
  * Two versions that were made of one at the same time, laid together: what only one of them changed is
- * as that one has it; where both changed the same, theirs stands and is named. Records are laid together
+ * as that one has it; where both changed the same, the second stands and is named. Records are laid together
  * by their keys, lists by the ids of their parts; every other value is one.
  * @param base what both were made of
  */
-export function mergeThree(base: unknown, mine: unknown, theirs: unknown): Merged {
+export function mergeThree(base: unknown, first: unknown, second: unknown): Merged {
   const clashes: string[] = [];
-  const value = merge(base, mine, theirs, '', clashes);
+  const value = merge(base, first, second, '', clashes);
   return { value, clashes };
 }
 
 function merge(
   base: unknown,
-  mine: unknown,
-  theirs: unknown,
+  first: unknown,
+  second: unknown,
   at: string,
   clashes: string[],
 ): unknown {
-  if (isEqual(mine, theirs) || isEqual(mine, base)) return theirs;
-  if (isEqual(theirs, base)) return mine;
-  if (isRecord(mine) && isRecord(theirs)) {
-    return mergeRecords(isRecord(base) ? base : {}, mine, theirs, at, clashes);
+  if (isEqual(first, second) || isEqual(first, base)) return second;
+  if (isEqual(second, base)) return first;
+  if (isRecord(first) && isRecord(second)) {
+    return mergeRecords(isRecord(base) ? base : {}, first, second, at, clashes);
   }
-  const lists = [mine, theirs, base ?? []].map(byName);
+  const lists = [first, second, base ?? []].map(byName);
   const [own, other, before] = lists;
   if (own && other && before) {
     const order = [...new Set([...Object.keys(other), ...Object.keys(own)])];
@@ -43,21 +43,21 @@ function merge(
     return order.flatMap((name) => (all[name] === undefined ? [] : [all[name]]));
   }
   clashes.push(at);
-  return theirs;
+  return second;
 }
 
 function mergeRecords(
   base: Readonly<Record<string, unknown>>,
-  mine: Readonly<Record<string, unknown>>,
-  theirs: Readonly<Record<string, unknown>>,
+  first: Readonly<Record<string, unknown>>,
+  second: Readonly<Record<string, unknown>>,
   at: string,
   clashes: string[],
 ): Record<string, unknown> {
-  const keys = new Set([...Object.keys(theirs), ...Object.keys(mine)]);
+  const keys = new Set([...Object.keys(second), ...Object.keys(first)]);
   const all: Record<string, unknown> = {};
   for (const key of keys) {
     const place = at === '' ? key : `${at}.${key}`;
-    const value = merge(base[key], mine[key], theirs[key], place, clashes);
+    const value = merge(base[key], first[key], second[key], place, clashes);
     if (value !== undefined) all[key] = value;
   }
   return all;

@@ -5,13 +5,13 @@ import { PaperProvider, ThemeProvider, useTheme } from 'react-native-paper';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { Icon, darkTheme, lightTheme } from '@/design';
-import { HallProvider, Waiting, type Workshop } from '@/features/frame';
+import { HallProvider, ScriptsGone, Waiting, type Workshop } from '@/features/frame';
 import { Alerts } from '@/features/notices';
 import { browserPlatform } from '@/platform';
 import { keepFocus } from '@/platform/focus';
 import { loadFonts } from '@/platform/fonts';
 import { onFirstTouch, wantsLessMotion } from '@/platform/page';
-import { createHall, openHall, useHallSelector } from '@/state/hall';
+import { createHall, openHall, useHallSelector, type Texts } from '@/state/hall';
 
 interface AppProps {
   readonly loadWorkshop: () => Promise<Workshop>;
@@ -26,10 +26,20 @@ export function App({ loadWorkshop }: AppProps) {
     loadFonts();
     const letFocusGo = keepFocus();
     // Whoever moves is about to open something: it is on its way by then.
-    onFirstTouch(() => void loadWorkshop());
-    void openHall(hall, async (beside) => (await loadWorkshop()).work.openWorkshop(hall, beside));
+    // What can't be fetched is told of where it is needed.
+    onFirstTouch(() => void loadWorkshop().catch(() => undefined));
     return letFocusGo;
   }, [hall, loadWorkshop]);
+  const [tries, setTries] = useState(0);
+  const [gone, setGone] = useState(false);
+  useEffect(() => {
+    const open = async (beside?: Texts) => (await loadWorkshop()).work.openWorkshop(hall, beside);
+    openHall(hall, open).catch(() => setGone(true));
+  }, [hall, loadWorkshop, tries]);
+  const again = () => {
+    setGone(false);
+    setTries(tries + 1);
+  };
   const value = useMemo(() => ({ hall, loadWorkshop }), [hall, loadWorkshop]);
   const settings = useMemo(() => ({ icon, rippleEffectEnabled: !wantsLessMotion() }), []);
   const theme = useColorScheme() === 'dark' ? darkTheme : lightTheme;
@@ -38,9 +48,7 @@ export function App({ loadWorkshop }: AppProps) {
       <Provider store={hall.store}>
         <HallProvider value={value}>
           <PaperProvider theme={theme} settings={settings}>
-            <Still>
-              <Pages />
-            </Still>
+            <Still>{gone ? <ScriptsGone onAgain={again} /> : <Pages />}</Still>
           </PaperProvider>
         </HallProvider>
       </Provider>

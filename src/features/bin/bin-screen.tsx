@@ -2,8 +2,11 @@ import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Screen, Target, useTokens } from '@/design';
+import { useHall } from '@/features/frame';
+import { Notices } from '@/features/notices';
 import {
   BIN_DAYS,
+  askToClear,
   daysLeft,
   letRoutineGo,
   lotGone,
@@ -22,6 +25,10 @@ export function BinScreen() {
   const dispatch = useAppDispatch();
   const now = useNow();
   const bin = useAppSelector((state) => state.bin);
+  const { hall } = useHall();
+  const hasDemo = useAppSelector(({ routines, people }) =>
+    [...Object.keys(routines), ...Object.keys(people)].some((id) => id.startsWith('demo-')),
+  );
   const lots = useAppSelector((state) => state.lots);
   const latestFirst = (a: { binnedAt: string }, b: { binnedAt: string }) =>
     b.binnedAt.localeCompare(a.binnedAt);
@@ -51,6 +58,7 @@ export function BinScreen() {
         <Text variant="bodyMedium" style={{ color: t.quiet }}>
           {rows.length > 0 ? BIN.hint(BIN_DAYS) : BIN.empty}
         </Text>
+        <Notices />
         <View role="list" aria-label={BIN.title} style={styles.list}>
           {rows.map(({ id, title, binnedAt, restore, letGo }) => (
             <View
@@ -78,6 +86,9 @@ export function BinScreen() {
             </View>
           ))}
         </View>
+        {hasDemo && (
+          <Target label={BIN.clearDemo} align="start" onPress={() => void askToClear(hall)} />
+        )}
       </ScrollView>
     </Screen>
   );

@@ -6,6 +6,7 @@ export const BIN = {
   empty: 'Nothing is in the bin.',
   left: (days: number) =>
     days <= 0 ? 'goes today' : days === 1 ? '1 day left' : `${days} days left`,
+  clearDemo: 'Clear the demo data…',
   restore: 'Bring back',
   restoreOne: (title: string) => `Bring back ${title}`,
   gone: 'Delete for good',

@@ -1,6 +1,6 @@
 import { createContext, useCallback, useContext } from 'react';
 import type * as Work from '@/state';
-import type { Hall } from '@/state/hall';
+import { noticeShown, type Hall } from '@/state/hall';
 
 /** What works on routines and moves, loaded when it is first wanted. */
 export interface Workshop {
@@ -26,7 +26,14 @@ export function useWork() {
   const { hall, loadWorkshop } = useHall();
   return useCallback(
     async (deed: (work: typeof Work, dispatch: Work.AppDispatch) => unknown): Promise<void> => {
-      const { work } = await loadWorkshop();
+      let loaded: Workshop;
+      try {
+        loaded = await loadWorkshop();
+      } catch {
+        hall.store.dispatch(noticeShown({ kind: 'scripts-gone' }));
+        return;
+      }
+      const { work } = loaded;
       await work.openWorkshop(hall);
       await deed(work, work.attachWorkshop(hall).dispatch);
     },

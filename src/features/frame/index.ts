@@ -1,4 +1,4 @@
 export { HallProvider, useHall, useWork, type Workshop } from './hall-context';
 export { Places, type PlaceName } from './places';
-export { Waiting } from './waiting';
+export { ScriptsGone, Waiting } from './waiting';
 export { useHandedOn } from './use-handed-on';

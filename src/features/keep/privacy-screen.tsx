@@ -25,6 +25,17 @@ export function PrivacyScreen() {
             ))}
           </View>
         ))}
+        <Text variant="bodyLarge">
+          {PRIVACY.madeWith}{' '}
+          <Text
+            variant="bodyLarge"
+            role="link"
+            {...{ href: '/licences.txt', hrefAttrs: { target: '_blank' } }}
+            style={styles.link}
+          >
+            {PRIVACY.licences}
+          </Text>
+        </Text>
       </ScrollView>
     </Screen>
   );
@@ -33,4 +44,5 @@ export function PrivacyScreen() {
 const styles = StyleSheet.create({
   page: { padding: 16, gap: 16, maxWidth: 680, width: '100%', alignSelf: 'center' },
   part: { gap: 4 },
+  link: { textDecorationLine: 'underline' },
 });

@@ -80,6 +80,8 @@ function listed(names: readonly string[]): string {
 
 export const PRIVACY = {
   title: 'What is kept, and where',
+  madeWith: 'Hushed Willow is made with open packages and fonts.',
+  licences: 'Their licences',
   parts: [
     {
       heading: 'Where',

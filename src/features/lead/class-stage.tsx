@@ -9,6 +9,7 @@ import { Foot } from './foot';
 import { FillingFigure, NowFigure, NowLanes, NowWords } from './now';
 import { figureBeside, stageSizes, type StageShape } from './shape';
 import { Stage, type Cover } from './stage';
+import { NowSaid } from './now-said';
 import { LEAD } from './strings';
 import type { Place } from './use-place';
 import type { LeadView } from './view';
@@ -62,6 +63,7 @@ export function ClassStage({
   );
   const stage = (
     <View style={styles.stage}>
+      <NowSaid view={view} />
       <Stage view={view} cover={cover} mirror={mirror} sizes={sizes} />
       {asking}
       {sheet}

@@ -23,6 +23,7 @@ import {
   useAppDispatch,
   useAppSelector,
   type LeadInProgress,
+  type Notice,
   type PlainDeed,
 } from '@/state';
 import { ClassStage } from './class-stage';
@@ -43,6 +44,9 @@ import { longerWords, viewAt } from './view';
 function unnamed(finding: PlacedFinding): PlacedFinding {
   return { ...finding, about: { ...finding.about, people: [] } };
 }
+
+const isSlipped = (notice: Notice): notice is Extract<Notice, { kind: 'slipped' }> =>
+  notice.kind === 'slipped';
 
 /** What lies over the class: the first three hold it, the others let it go on. */
 type Over = 'finish' | 'stop-signs' | 'happened' | 'more' | 'keys' | undefined;
@@ -109,6 +113,10 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
     const timer = setTimeout(() => setAsked(undefined), WHY_MS);
     return () => clearTimeout(timer);
   }, [asked]);
+  const slipped = useAppSelector((state) => state.notices.notices.findLast(isSlipped));
+  useEffect(() => {
+    if (slipped) tell(LEAD.slipped[slipped.what]);
+  }, [slipped, tell]);
   const { lead } = current;
   const led = ledOf(lead);
   const place = usePlace(lead);

@@ -104,6 +104,11 @@ export const LEAD = {
   asleepNow: 'Sound is off until you press something here.',
   wall: 'Screen for the wall',
   wallOpen: 'Open a screen for the wall',
+  slipped: {
+    sound: 'A chime could not be played. The class goes on; watch the count.',
+    voice: 'The voice stopped working. The class goes on; read the cues aloud.',
+    class: 'The class stopped for a moment, and has gone on from its place.',
+  },
   whichClass: 'Two classes are under way. Which one is for this screen?',
   wallNothing: 'No class is being led in this browser.',
   wallHint: 'Start one in another window: this one follows by itself.',

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Target, useTokens } from '@/design';
 import { useHall, useWork } from '@/features/frame';
-import { askBeforeLeaving, openAnew } from '@/platform/page';
+import { askBeforeLeaving, reload } from '@/platform/page';
 import { useHallSelector } from '@/state/hall';
 import { ALERT, atOnceText, unsavedText } from './strings';
 
@@ -27,7 +27,7 @@ export function Alerts({ quiet }: { readonly quiet: boolean }) {
       )}
       {saving === 'stopped' && (
         <Alert words={newer === undefined ? ALERT.without : ALERT.newer(quiet ? '' : newer)}>
-          <Target label={ALERT.reload} onPress={() => openAnew(window.location.pathname)} />
+          <Target label={ALERT.reload} onPress={reload} />
           <Target look="plain" label={ALERT.saveFile} onPress={saveFile} />
         </Alert>
       )}
@@ -55,8 +55,8 @@ function AtOnce() {
   return Object.values(beside).map(({ id, name, text }) => (
     <Alert key={id} words={atOnceText(name)}>
       <Target
-        label={ALERT.mine}
-        said={ALERT.mineOf(name)}
+        label={ALERT.other}
+        said={ALERT.otherOf(name)}
         onPress={() => void work((to, dispatch) => dispatch(to.swapBeside(id)))}
       />
       <Target
@@ -107,5 +107,5 @@ const styles = StyleSheet.create({
     rowGap: 4,
   },
   words: { flexGrow: 1, flexShrink: 1, flexBasis: 220 },
-  presses: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  presses: { flexDirection: 'row', flexWrap: 'wrap', flexShrink: 1, gap: 8 },
 });

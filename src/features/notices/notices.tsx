@@ -6,7 +6,7 @@ import { useHall, useWork } from '@/features/frame';
 import { noticeClosed, useHallDispatch, useHallSelector, type Notice } from '@/state/hall';
 import { NOTICE, noticeText } from './strings';
 
-const ALERTS: readonly Notice['kind'][] = ['set-aside', 'was-cleared', 'slipped'];
+const ALERTS: readonly Notice['kind'][] = ['set-aside', 'was-cleared', 'scripts-gone', 'slipped'];
 
 const OF_MOVES: readonly Notice['kind'][] = [
   'move-kept',

@@ -15,6 +15,8 @@ export function noticeText(notice: Notice): string {
       return `“${notice.name}” could not be read and is set aside. The rest is here. Save it as a file to have it looked at.`;
     case 'was-cleared':
       return 'Your routines and records were kept in this browser, and they are gone: the browser, or somebody, has cleared its storage. If you have a backup, bring it in now.';
+    case 'scripts-gone':
+      return 'A part of Hushed Willow could not be loaded, so nothing was done. There may be no network just now; try again, or reload the page.';
     case 'slipped':
       return SLIPPED[notice.what];
     case 'group-full':
@@ -62,10 +64,10 @@ export const ALERT = {
     `A newer version of Hushed Willow has saved ${name === '' ? 'things' : `“${name}”`} here. Reload this page to get it; until then nothing you do here is saved.`,
   reload: 'Reload',
   saveFile: 'Save as a file',
-  mine: 'Use mine instead',
-  mineOf: (name: string) => `Use my version of ${name}`,
-  deleteOther: 'Delete mine',
-  deleteOtherOf: (name: string) => `Delete my version of ${name}`,
+  other: 'Use the other instead',
+  otherOf: (name: string) => `Use the other version of ${name}`,
+  deleteOther: 'Delete the other',
+  deleteOtherOf: (name: string) => `Delete the other version of ${name}`,
 };
 
 /** What could not be saved, why, and what to do. */
@@ -87,7 +89,7 @@ const placeWords = (at = '') => (at === '' ? '' : ` (${at.replaceAll('.', ' › 
 
 export function atOnceText(name: string): string {
   const what = name === '' ? 'Something' : `“${name}”`;
-  return `${what} was changed in another tab at the same time, in the same place. The other version stands; yours is kept beside it.`;
+  return `${what} was changed in another tab at the same time, in the same place. Yours stands; the other version is kept beside it.`;
 }
 
 export const NOTICE = {
@@ -112,9 +114,10 @@ const COUNT_WORDS: Readonly<Record<string, readonly [one: string, many: string]>
 };
 
 function countsText(counts: Counts): string {
-  return Object.entries(counts)
-    .map(([name, n]) => `${n} ${COUNT_WORDS[name]?.[n === 1 ? 0 : 1] ?? name}`)
-    .join(', ');
+  const all = Object.entries(counts).map(
+    ([name, n]) => `${n} ${COUNT_WORDS[name]?.[n === 1 ? 0 : 1] ?? name}`,
+  );
+  return all.length < 2 ? all.join() : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`;
 }
 
 function clearText(goes: Counts, stays: Counts): string {

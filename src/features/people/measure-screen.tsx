@@ -8,7 +8,6 @@ import {
   MEASURES,
   MEASURE_NAMES,
   breathsAMinute,
-  readingFault,
   type MeasureName,
   type Reading,
 } from '@/core/people';
@@ -83,9 +82,8 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
       ...(aid.trim() !== '' && { with: aid.trim() }),
       ...(note.trim() !== '' && { note: note.trim() }),
     };
-    const fault = readingFault({ ...reading, id: 'new' }, today);
+    const fault = dispatch(readingKept(reading));
     if (fault) return setSaid(READING_FAULTS[fault]);
-    dispatch(readingKept(reading));
     setTaken({});
     setNote('');
     setSaid(M.kept);

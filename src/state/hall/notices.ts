@@ -20,7 +20,7 @@ export type Notice =
       readonly name: string;
       readonly text: string;
     }
-  | { readonly kind: 'was-cleared' }
+  | { readonly kind: 'was-cleared' | 'scripts-gone' }
   | { readonly kind: 'slipped'; readonly what: 'sound' | 'voice' | 'class' }
   | { readonly kind: 'group-full'; readonly name: string; readonly most: number }
   | { readonly kind: 'other-tab'; readonly title: string; readonly copyTitle: string }
@@ -141,6 +141,7 @@ function thingOf(notice: Notice): string {
     case 'clear-demo':
     case 'emptied':
     case 'was-cleared':
+    case 'scripts-gone':
       return '';
   }
 }

@@ -22,9 +22,12 @@ export async function openHall(
   openWorkshop: (beside?: Texts) => Promise<void>,
 ): Promise<void> {
   const { store, keeper } = hall;
-  onPageLeave(() => void keeper.leave());
-  // There may be room by now, or somebody who can make some.
-  onPageLook(() => void keeper.saveNow());
+  if (!heard.has(hall)) {
+    heard.add(hall);
+    onPageLeave(() => void keeper.leave());
+    // There may be room by now, or somebody who can make some.
+    onPageLook(() => void keeper.saveNow());
+  }
   try {
     await openKept(hall, openWorkshop);
   } catch (error) {
@@ -32,6 +35,9 @@ export async function openHall(
   }
   store.dispatch(storeOpened());
 }
+
+/** Those that hear of the page; one that is opened again hears of it once. */
+const heard = new WeakSet<Hall>();
 
 async function openKept(
   hall: Hall,

@@ -241,12 +241,11 @@ export function createKeeper(
       store.dispatch(noticeShown(notice));
       return;
     }
-    const { value, clashes } = mergeThree(theirs.base, mine, theirs.value);
-    const read = asRead(kind, value);
-    const isWhole = clashes.length === 0 && read.ok;
-    if (atOnce.way === 'typed' && !isWhole) return layBeside(kind, key, theirs.value);
-    put(read.ok ? value : theirs.value);
-    if (!isWhole) layBeside(kind, key, mine);
+    // Where both changed the same, this tab's stands: somebody may still be typing it.
+    const { value, clashes } = mergeThree(theirs.base, theirs.value, mine);
+    const isWhole = asRead(kind, value).ok;
+    if (isWhole) put(value);
+    if (!isWhole || clashes.length > 0) layBeside(kind, key, theirs.value);
   };
 
   /** Keeps a version that can't stand in its place, to be looked at. */

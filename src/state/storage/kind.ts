@@ -54,9 +54,8 @@ export interface Kind<State, T> {
 
 /**
  * - `copied`: this tab's goes beside the other's as a thing of its own
- * - `merged`: laid together; where both changed the same, theirs stands and this tab's lies beside it
- * - `typed`: laid together; where both changed the same, this tab's stands, since somebody is typing it,
- *   and the other's lies beside it
+ * - `merged`: laid together; where both changed the same, this tab's stands, since somebody may still be
+ *   typing it, and the other's lies beside it
  * - `later`: the later writing stands, for the reason that is given
  */
 export type AtOnce<T> =
@@ -64,7 +63,7 @@ export type AtOnce<T> =
       readonly way: 'copied';
       readonly copy: (value: T, newId: () => string) => { copy: T; notice: Notice };
     }
-  | { readonly way: 'merged' | 'typed' }
+  | { readonly way: 'merged' }
   | { readonly way: 'later'; readonly why: string };
 
 /** Of what is made from others. */

@@ -251,9 +251,10 @@ export function readingWords(measure: MeasureName, value: number): string {
 }
 
 export const READING_FAULTS: Readonly<Record<ReadingFault, string>> = {
+  'no-day': 'Choose the day on which it was measured.',
   future: 'That day is still to come. Choose today or an earlier one.',
   nothing: 'Nothing is written yet. Write a number.',
-  'too-little': 'That is less than can be measured. Write nought or more.',
+  'too-little': 'That is less than can be measured. Enter 0 or more.',
   'too-much': 'That is more than can be measured. Look at the number once more.',
   'wrong-side': 'This one is measured without sides.',
 };

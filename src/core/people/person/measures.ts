@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { personIdSchema, textSchema } from '@/core/common';
+import { isDay, personIdSchema, textSchema } from '@/core/common';
 
 export const READING_VERSION = 1;
 
@@ -48,18 +48,20 @@ export const readingSchema = z.strictObject({
 });
 export type Reading = Readonly<z.infer<typeof readingSchema>>;
 
-export type ReadingFault = 'future' | 'nothing' | 'too-little' | 'too-much' | 'wrong-side';
+export type ReadingFault =
+  'no-day' | 'future' | 'nothing' | 'too-little' | 'too-much' | 'wrong-side';
 
 /** What is wrong with a reading; undefined where nothing is. */
 export function readingFault(reading: Reading, today: string): ReadingFault | undefined {
   const kind = MEASURES[reading.measure];
   const { value: whole, left, right } = reading;
+  if (!isDay(reading.on)) return 'no-day';
   if (reading.on > today) return 'future';
   const given = (kind.sided ? [left, right] : [whole]).filter((one) => one !== undefined);
   if (kind.sided ? whole !== undefined : left !== undefined || right !== undefined) {
     return 'wrong-side';
   }
-  if (given.length === 0) return 'nothing';
+  if (given.length === 0 || !given.every(Number.isFinite)) return 'nothing';
   const least = 'least' in kind ? kind.least : 0;
   if (given.some((one) => one < least)) return 'too-little';
   if (given.some((one) => one > kind.most)) return 'too-much';
