@@ -21,6 +21,11 @@ async function keyOf(passphrase: string, salt: Uint8Array<ArrayBuffer>, rounds: 
   );
 }
 
+/** Whether this browser locks anything here: on a page that came without encryption it does not. */
+export function canLock(): boolean {
+  return (globalThis.crypto as Partial<Crypto> | undefined)?.subtle !== undefined;
+}
+
 export async function lock(text: string, passphrase: string): Promise<Locked> {
   const salt = crypto.getRandomValues(new Uint8Array(16));
   const iv = crypto.getRandomValues(new Uint8Array(12));

@@ -2,7 +2,7 @@ import isEqual from 'fast-deep-equal';
 import { z } from 'zod';
 import { isRecord, isoWithOffset } from '@/core/common';
 import { fileName, saveFile } from '@/platform/files';
-import { lock, unlock, type Locked } from '@/platform/secret';
+import { canLock, lock, unlock, type Locked } from '@/platform/secret';
 import { deviceSet, helpSchema, type Help } from './hall/device';
 import { DEVICE } from './hall/kinds';
 import type { Hall } from './hall';
@@ -51,10 +51,10 @@ export function backupText(
 }
 
 /** How many things are in a backup, and the names of those that could not be read and are not. */
-export interface Saved {
-  readonly count: number;
-  readonly left: readonly string[];
-}
+export type Saved =
+  | { readonly count: number; readonly left: readonly string[] }
+  /** A browser locks nothing on a page that came without encryption. */
+  | { readonly fault: 'no-cipher' };
 
 /** So many are read before the page has its turn. */
 const AT_ONCE = 100;
@@ -64,6 +64,7 @@ const AT_ONCE = 100;
  * and what is not in storage yet as it is in the page.
  */
 export async function saveBackup(hall: Hall, passphrase: string): Promise<Saved> {
+  if (passphrase !== '' && !canLock()) return { fault: 'no-cipher' };
   await openWorkshop(hall);
   await hall.keeper.saveNow();
   const { store, clock } = hall.platform;
@@ -103,7 +104,7 @@ export async function saveBackup(hall: Hall, passphrase: string): Promise<Saved>
 }
 
 export type BackupFault =
-  'not-json' | 'cut-off' | 'wrong-format' | 'newer' | 'passphrase' | 'invalid';
+  'not-json' | 'cut-off' | 'wrong-format' | 'newer' | 'passphrase' | 'no-cipher' | 'invalid';
 
 export type BackupRead =
   | {
@@ -152,6 +153,7 @@ export function readBackup(text: string): BackupRead {
 }
 
 export async function unlockBackup(locked: Locked, passphrase: string): Promise<BackupRead> {
+  if (!canLock()) return { state: 'bad', fault: 'no-cipher' };
   const text = await unlock(locked, passphrase);
   return text === undefined ? { state: 'bad', fault: 'passphrase' } : readBackup(text);
 }

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import {
   groupIdSchema,
   moveIdSchema,
@@ -12,6 +14,7 @@ import {
   act,
   addGroup,
   addPerson,
+  bringBackup,
   bringTable,
   createRoutine,
   deleteRoutine,
@@ -204,6 +207,28 @@ describe('a backup', () => {
     damaged.kept['person/demo-ada'] = { version: 1, person: { id: 'demo-ada' } };
     const read = readBackup(JSON.stringify(damaged));
     expect(read.state).toBe('good');
+  });
+});
+
+describe('a backup from before', () => {
+  test('comes in: texts are cleaned, what was too many is there, what can’t be read is named', async () => {
+    const file = join(__dirname, 'storage/samples/backup-v1-unclean.json');
+    const read = readBackup(readFileSync(file, 'utf8'));
+    if (read.state !== 'good') throw new Error(read.state);
+    expect(read.left).toEqual(['reading/r']);
+    const { platform, store } = await tab();
+    await bringBackup(store.hall, read, 'replace');
+    const later = await tab(platform.data, 'b');
+    await readAllRuns(later.store.hall);
+    expect(titles(later.store)).toEqual(['Lowtide at dusk']);
+    const { people, groups, runs, marks } = later.store.getState();
+    expect(Object.values(people).map(({ name }) => name)).toEqual(['Ada Fenn']);
+    expect(Object.values(groups).map(({ name }) => name)).toEqual(['Saltmarsh Court']);
+    expect(Object.values(runs).map(({ title, people: all }) => [title, all?.length])).toEqual([
+      ['Chair circle', 240],
+    ]);
+    expect(Object.values(marks).map(({ tags }) => tags)).toEqual([['Thursday']]);
+    expect(kinds(later.store)).toEqual([]);
   });
 });
 

@@ -6,6 +6,7 @@ import { Bench } from 'tinybench';
 import { countingIds, type NewId } from '@/core/common';
 import { checkRoutine, fitSafely, fitRoutine, orderRoutine } from '@/core/judgement';
 import { SHIPPED } from '@/core/moves';
+import { checkedRoutine } from '@/core/routine';
 import { compile } from '@/core/timing';
 import { findMoves } from '@/core/writing';
 import { scorePhrases as phrases } from '@/words/score';
@@ -56,6 +57,11 @@ bench
     },
     { beforeEach },
   )
+  .add('check before writing, after an edit of 60 items (bar 2 ms)', () => {
+    const [first, ...others] = sixty.sections.main;
+    const edited = { ...sixty, sections: { ...sixty.sections, main: [{ ...first }, ...others] } };
+    checkedRoutine(edited as typeof sixty);
+  })
   .add('search of the moves (bar 20 ms)', () => {
     findMoves(SHIPPED, { words: 'seted twst', region: 'ribs-sides', lane: 'chair' });
   })

@@ -50,10 +50,12 @@ function Save() {
   const differ = first !== '' && second !== '' && first !== second;
   const ready = first === '' || (!short && first === second);
   const save = async () => {
-    const { count, left } = await saveBackup(hall, first);
-    setSaid([KEEP.saved(count), KEEP.leftOut(left)].filter(Boolean).join(' '));
+    const saved = await saveBackup(hall, first);
+    if ('fault' in saved) return setSaid(KEEP.noCipher);
+    setSaid([KEEP.saved(saved.count), KEEP.leftOut(saved.left)].filter(Boolean).join(' '));
     setFirst('');
     setSecond('');
+    return undefined;
   };
   return (
     <View style={styles.part}>

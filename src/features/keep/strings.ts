@@ -13,6 +13,8 @@ export const KEEP = {
   short: 'Make it eight letters or more.',
   save: 'Save a backup',
   saved: (n: number) => `Saved: ${n} things.`,
+  noCipher:
+    'This browser can’t lock a file on this page, because the page did not come over an encrypted connection. Save it without a passphrase, and keep the file where only you can open it.',
   leftOut: (names: readonly string[]) =>
     names.length === 0
       ? ''
@@ -44,6 +46,8 @@ export const KEEP = {
     'wrong-format': 'This file is of another kind. Nothing was changed.',
     newer: 'This backup was saved by a newer version of this application. Nothing was changed.',
     passphrase: 'That is not its passphrase, or the file was changed. Nothing was changed here.',
+    'no-cipher':
+      'This browser can’t unlock a file on this page, because the page did not come over an encrypted connection. Nothing was changed.',
     invalid: 'Something in this backup is not as it should be. Nothing was changed.',
   } satisfies Record<BackupFault, string>,
   persistent: 'The browser has promised to keep it.',

@@ -44,6 +44,8 @@ export interface Timing {
   readonly rereadMs: readonly number[];
   /** A reading that takes longer has failed: some browsers never answer. */
   readonly longestReadMs: number;
+  /** The same for a writing, and for the turn at it. */
+  readonly longestWriteMs: number;
 }
 
 export const TIMING: Timing = {
@@ -51,6 +53,7 @@ export const TIMING: Timing = {
   retryMs: [1000, 2000, 5000, 15_000, 60_000],
   rereadMs: [50, 200, 1000, 3000],
   longestReadMs: 15_000,
+  longestWriteMs: 10_000,
 };
 
 /** What this tab knows to be stored under a key. */
@@ -272,10 +275,11 @@ export function createKeeper(
         if (stopped) return;
         tried.add(key);
         try {
-          await keepOne(kind, id, key);
+          await withinTime(keepOne(kind, id, key), timing.longestWriteMs);
           failed.delete(key);
         } catch (error) {
           failed.set(key, unsavedOf(kind, id, key, error));
+          tellFailed();
         }
       }
       next = unwritten().filter(({ key }) => !tried.has(key));
@@ -344,7 +348,11 @@ export function createKeeper(
     for (const [key, text] of Object.entries(texts)) {
       if (text === null || !isOfKind(kind, key)) continue;
       const reading = readStored(kind, key, text);
-      if (reading.state === 'good') {
+      const own = reading.state === 'good' ? keyOf(kind, kind.idOf(reading.value as never)) : key;
+      if (own !== key && typeof texts[own] === 'string') {
+        // It stands under a key of its own already: this one would take its place.
+        damaged.push({ key, text });
+      } else if (reading.state === 'good') {
         const { value, revision } = reading;
         values.push(value);
         known.set(key, { kind, id: kind.idOf(value as never), value, revision });
