@@ -212,7 +212,7 @@ describe('a backup', () => {
 
 describe('a backup from before', () => {
   test('comes in: texts are cleaned, what was too many is there, what can’t be read is named', async () => {
-    const file = join(__dirname, 'storage/samples/backup-v1-unclean.json');
+    const file = join(__dirname, 'storage/backups/v1-unclean.json');
     const read = readBackup(readFileSync(file, 'utf8'));
     if (read.state !== 'good') throw new Error(read.state);
     expect(read.left).toEqual(['reading/r']);
