@@ -110,7 +110,7 @@ test('a choice is made before Start; the stage shows span, option, notice and wh
   await expect(page.getByText('All along: Belly lightly in')).toBeVisible();
   await page.clock.runFor(26_000);
   await expect(heading).toHaveText('Notice');
-  await expect(page.getByText('Which side feels heavier?')).toBeVisible();
+  await expect(page.getByText('Which side feels heavier?').last()).toBeVisible();
   await on('Seated knee lift');
   await expect(page.getByText(/^Standing: Marching/)).toBeVisible();
   await expect(page.getByText('Or: Seated march')).toBeVisible();

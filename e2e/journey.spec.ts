@@ -37,7 +37,7 @@ test('from a typed routine to a led class and back from a file @wide', async ({ 
   await expect(page.getByRole('heading', { level: 1, name: 'Seated cat' })).toBeVisible();
   await expect(page.getByText('1:00 left')).toBeVisible();
   await page.clock.runFor(5500);
-  await expect(page.getByText('Starts in')).toBeVisible();
+  await expect(page.getByText('Starts in', { exact: true })).toBeVisible();
   await page.clock.fastForward(30_000);
   await expect(page.getByText('0:25 left')).toBeVisible();
   await page.clock.fastForward(24_000);
@@ -85,6 +85,7 @@ test('from a typed routine to a led class and back from a file @wide', async ({ 
 test('new, named, duplicated, deleted and brought back', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Start empty' }).click();
+  await page.getByRole('button', { name: 'Move the demo data to the bin' }).click();
   await expect(page.getByText('No routines yet.')).toBeVisible();
   await page.getByRole('button', { name: 'New routine' }).click();
   const title = page.getByRole('textbox', { name: 'Title' });

@@ -77,9 +77,13 @@ test('data of a newer version is kept and not opened', async ({ page }) => {
       : value,
   );
   await page.goto('/routine/demo-signal-box-reset');
-  await expect(page.getByText(/“Signal box reset” was saved by a newer version/)).toBeVisible();
+  await expect(
+    page.getByText(/A newer version of Hushed Willow has saved “Signal box reset” here/),
+  ).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/“Signal box reset” was saved by a newer version/)).toBeVisible();
+  await expect(
+    page.getByText(/A newer version of Hushed Willow has saved “Signal box reset” here/),
+  ).toBeVisible();
 });
 
 test('an edit in one tab shows in the other', async ({ page, context }) => {
@@ -107,9 +111,9 @@ test('a full disk is told, and the routine is handed over as a file', async ({ p
   });
   await page.getByRole('textbox', { name: 'Title' }).fill('Too much');
   await page.getByRole('textbox', { name: 'Title' }).press('Enter');
-  await expect(page.getByText('not saved')).toBeVisible();
+  await expect(page.getByText('not saved', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Back', exact: true }).click();
-  await expect(page.getByText(/“Too much” could not be saved/)).toBeVisible();
+  await expect(page.getByText(/Not saved: “Too much”/)).toBeVisible();
   const file = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
   expect((await file).suggestedFilename()).toBe('too-much.json');

@@ -173,9 +173,7 @@ test('a stance is timed on both sides, and nonsense is refused', async ({ page }
   await expect(left).toHaveValue(/^\d\.\d$/);
   await left.fill('-4');
   await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(
-    page.getByText('That is less than can be measured. Write nought or more.'),
-  ).toBeVisible();
+  await expect(page.getByText('That is less than can be measured. Enter 0 or more.')).toBeVisible();
   await left.fill('8,5');
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('Kept.')).toBeVisible();
@@ -253,7 +251,8 @@ test('a locked backup goes into a fresh browser, and a wrong passphrase changes 
   const fresh = await context.newPage();
   await openDemo(fresh);
   await fresh.getByRole('button', { name: 'Start empty' }).click();
-  await expect(fresh.getByText('The demo data is cleared away.')).toBeVisible();
+  await fresh.getByRole('button', { name: 'Move the demo data to the bin' }).click();
+  await expect(fresh.getByText(/Everything of your own is still here/)).toBeVisible();
   await fresh.getByRole('link', { name: 'People', exact: true }).click();
   await expect(fresh.getByText('No group yet.', { exact: false }).first()).toBeVisible();
   await fresh.getByRole('link', { name: 'Backup', exact: true }).click();

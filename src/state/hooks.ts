@@ -1,11 +1,13 @@
+import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
-import { dayOfDate, type NewId, type RoutineId } from '@/core/common';
+import { ownParts } from '@/core/class';
+import { dayOfDate, type GroupId, type NewId, type RoutineId } from '@/core/common';
 import type { TakingPart } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
 import { scoreOf } from './scores';
 import type { AppDispatch, AppState, AppThunk } from './slices';
-import { partOf } from './taking-part';
+import { membersOf, partOf } from './taking-part';
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<AppState>();
@@ -51,6 +53,19 @@ export function useToday(): string {
 export function usePart(id: RoutineId): TakingPart {
   const day = useToday();
   return useAppSelector((state) => partOf(state, id, day));
+}
+
+/**
+ * Who of the group that a routine is opened for does other than its lines say.
+ * @param led the group of a class that is led, which stays whatever the routine is opened for meanwhile
+ */
+export function useOwnParts(routine: Routine, led?: GroupId): ReturnType<typeof ownParts> {
+  const groupId = useAppSelector((state) => led ?? state.classFor[routine.id]?.groupId);
+  const people = useAppSelector((state) => (groupId ? state.people : undefined));
+  return useMemo(
+    () => ownParts(routine, groupId && people ? membersOf(people, groupId) : []),
+    [routine, groupId, people],
+  );
 }
 
 /** The score of a routine, as the class that it is opened for is timed. */

@@ -31,6 +31,7 @@ export {
   useClock,
   useNewId,
   useNow,
+  useOwnParts,
   usePart,
   useScore,
   useToday,

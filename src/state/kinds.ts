@@ -2,6 +2,8 @@ import { createSelector } from '@reduxjs/toolkit';
 import {
   LEAD_MIGRATIONS,
   LEAD_VERSION,
+  MONTH_MIGRATIONS,
+  MONTH_VERSION,
   PLAN_VERSION,
   CLASS_GROUP_VERSION,
   RUN_MIGRATIONS,
@@ -305,8 +307,8 @@ export const PLAN = kindOf<AppState, Plan>({
 const MONTH = kindOf<AppState, Month>({
   name: 'month',
   many: true,
-  version: 1,
-  migrations: [],
+  version: MONTH_VERSION,
+  migrations: MONTH_MIGRATIONS,
   schema: monthSchema,
   idOf: ({ id }) => id,
   slice: { all: ({ months }) => months, put: monthsPut, remove: monthTaken },

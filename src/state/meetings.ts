@@ -13,6 +13,10 @@ interface Met {
 /** What the first screen shows of a group and of whom has to be asked something in it. */
 function meetingOf(id: string, group: ClassGroup | undefined, members: readonly Member[]): Meeting {
   const { name = '', weekday, time, routineId } = group ?? {};
+  const own = members
+    .filter(({ doses = {} }) => Object.keys(doses).length > 0)
+    .map((one) => one.name)
+    .slice(0, 500);
   return {
     id,
     name,
@@ -20,6 +24,7 @@ function meetingOf(id: string, group: ClassGroup | undefined, members: readonly 
     ...(time !== undefined && { time }),
     ...(routineId && { routineId }),
     people: members.length,
+    ...(own.length > 0 && { own }),
     asks: members
       .flatMap((member) =>
         duesOf(member).map(({ due, from }) => ({

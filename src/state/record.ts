@@ -3,9 +3,11 @@ import {
   MOST_IN_CLASS,
   asPlanned,
   corrected,
+  justCame,
   peopleCsv,
   planOf,
   wasAway,
+  wentAsPlanned,
   type Entry,
   type EntryWords,
   type Run,
@@ -44,14 +46,18 @@ export function keepLed(routine: Routine, part: TakingPart): AppThunk<string> {
   };
 }
 
-/** Everybody of the run's group who has no entry yet came, and all went as planned. */
+/**
+ * Everybody of the run's group who has no entry yet came; and where the class went as it was planned, so
+ * it did for them.
+ */
 export function recordAllAsPlanned(id: RunId): AppThunk {
   return (dispatch, getState) => {
     const run = getState().runs[id];
     if (!run?.groupId) return;
     const known = new Set(run.people?.map(({ person }) => person));
     const others = membersOf(getState().people, run.groupId).filter(({ id }) => !known.has(id));
-    const all = [...(run.people ?? []), ...others.map((one) => asPlanned(one.id))];
+    const first = wentAsPlanned(run) ? asPlanned : justCame;
+    const all = [...(run.people ?? []), ...others.map((one) => first(one.id))];
     dispatch(entriesPut(run, all.slice(0, MOST_IN_CLASS)));
   };
 }
@@ -68,7 +74,8 @@ export function entryChanged(
     const now = isoWithOffset(clock.wallTime());
     const known = run.people?.find((one) => one.person === person);
     // What was not noted yet is made, and corrects nothing.
-    const first = words.came === false ? wasAway(person) : asPlanned(person);
+    const came = wentAsPlanned(run) ? asPlanned(person) : justCame(person);
+    const first = words.came === false ? wasAway(person) : came;
     const noted = known ? (run.notedAt ?? run.endedAt) : now;
     const entry = corrected(known ?? first, words, { noted, now });
     const others = run.people?.filter((one) => one.person !== person) ?? [];

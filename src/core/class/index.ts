@@ -52,6 +52,7 @@ export {
 export {
   OUTCOMES,
   asPlanned,
+  justCame,
   corrected,
   entrySchema,
   wasAway,
@@ -65,7 +66,11 @@ export {
   entryOf,
   monthOf,
   monthSchema,
+  MONTH_MIGRATIONS,
+  MONTH_VERSION,
+  notLed,
   rowOfRun,
+  wentAsPlanned,
   rowsInOrder,
   withRow,
   type Month,
@@ -91,6 +96,7 @@ export {
   type OwnWay,
 } from './group/class-group';
 export { classGrid, type Cell, type GridRow } from './group/grid';
+export { ownPart, ownParts, type OwnPart } from './group/own-parts';
 export {
   MOST_IN_CLASS,
   RUN_MIGRATIONS,

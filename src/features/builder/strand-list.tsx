@@ -11,7 +11,8 @@ import {
   type SectionName,
 } from '@/core/routine';
 import { WIDE, useTokens } from '@/design';
-import { useScore } from '@/state';
+import { useOwnParts, useScore } from '@/state';
+import { doseWords } from '@/words/people';
 import { Row, StrandDrag, strandOf, type StrandRow } from './strand';
 import { BUILD } from './strings';
 
@@ -53,6 +54,7 @@ export const StrandList = memo(function StrandList({
   const width = isEmpty || window < 360 ? 110 : window >= WIDE ? 230 : 144;
   const [room, setRoom] = useState(0);
   const score = useScore(routine);
+  const own = useOwnParts(routine);
   const strand = useMemo(() => strandOf(routine, score), [routine, score]);
   const stop = chosen ?? strand.rows.find(({ kind }) => kind !== 'section' && kind !== 'way')?.key;
   const changed = useMemo(
@@ -84,6 +86,7 @@ export const StrandList = memo(function StrandList({
               changed={changed.has(row.key)}
               findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
               isStop={row.key === stop}
+              own={ownWords(own.get(row.key as ItemId))}
               onChoose={onChoose}
               onSection={onSection}
               draggable={onDrop !== undefined}
@@ -94,6 +97,10 @@ export const StrandList = memo(function StrandList({
     </ScrollView>
   );
 });
+
+/** Who does other than a line says, each with their name: this page is the instructor's own. */
+const ownWords = (parts: ReturnType<ReturnType<typeof useOwnParts>['get']> = []): string =>
+  parts.map(({ member, part }) => `${member.name}: ${doseWords(part)}`).join(' · ');
 
 const NO_DROP = () => undefined;
 

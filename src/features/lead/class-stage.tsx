@@ -20,6 +20,8 @@ interface ClassStageProps {
   readonly view: LeadView;
   readonly place: Place;
   readonly news: string;
+  /** Who does fewer or more here, by initials; nobody on a wall. */
+  readonly own?: string;
   /** Lies over the panels. */
   readonly sheet?: ReactNode;
   /** Stands below the panels, which give it room. */
@@ -34,6 +36,7 @@ export function ClassStage({
   view,
   place,
   news,
+  own = '',
   sheet,
   asking,
   controls,
@@ -70,7 +73,7 @@ export function ClassStage({
     </View>
   );
   const words = (width: number) => (
-    <NowWords view={view} sizes={sizes} width={width} status={news} />
+    <NowWords view={view} sizes={sizes} width={width} status={news} own={own} />
   );
   const lanes = (width: number) =>
     view.lanes.length > 0 && (

@@ -2,7 +2,8 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { SKIP_WHYS, hasBegun, type SkipWhy } from '@/core/class';
+import { SKIP_WHYS, hasBegun, segmentAt, type SkipWhy } from '@/core/class';
+import { initialsOf } from '@/core/people';
 import { lanesOf, type Choices as Decided } from '@/core/routine';
 import { Target, useTokens } from '@/design';
 import type { PlacedFinding } from '@/core/judgement';
@@ -22,10 +23,12 @@ import {
   soundState,
   useAppDispatch,
   useAppSelector,
+  useOwnParts,
   type LeadInProgress,
   type Notice,
   type PlainDeed,
 } from '@/state';
+import { doseWords } from '@/words/people';
 import { ClassStage } from './class-stage';
 import { Controls } from './controls';
 import { Happened } from './happened';
@@ -122,6 +125,9 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
   const place = usePlace(lead);
   const view = viewAt(led, scriptOfLead(lead), place.placeMs, useCaptions(led.routine));
   const running = lead.clockMs !== null;
+  const parts = useOwnParts(led.routine, current.groupId);
+  const here = led.score.segments[segmentAt(led.score, place.placeMs)]?.itemId;
+  const own = (here && parts.get(here)) || [];
 
   const hold = (what: Over) => {
     dispatch(act('hold'));
@@ -172,6 +178,9 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
       view={view}
       place={place}
       news={news || longerWords(lead, led.score, place.placeMs)}
+      own={own
+        .map(({ member, part }) => `${initialsOf(member.name)} ${doseWords(part)}`)
+        .join(' · ')}
       sheet={
         over === 'more' ? (
           <MoreSheet

@@ -3,7 +3,6 @@ import { StyleSheet } from 'react-native';
 import { Text } from 'react-native-paper';
 import { hasVoice, useAppDispatch, useAppSelector } from '@/state';
 import { timeWords } from '@/words/names';
-import { LEAD } from './strings';
 import type { LeadView } from './view';
 
 /** A screen reader needs about so long for one of these lines. */
@@ -12,7 +11,7 @@ const READING_MS = 2500;
 /** What is to be done now: the move, the side or what this stretch is for, and for how long. */
 function saidNow({ name, heading, working, ofMs, notice }: LeadView): string {
   if (notice !== '') return notice;
-  return [name, heading, working && LEAD.of(timeWords(ofMs))].filter(Boolean).join(', ');
+  return [name, heading, working && timeWords(ofMs)].filter(Boolean).join(', ');
 }
 
 /**

@@ -17,6 +17,8 @@ interface WordsProps {
   readonly width: number;
   /** News of the class that stands in place of the cue, such as that it is held. */
   readonly status: string;
+  /** Who does fewer or more, by initials. */
+  readonly own: string;
 }
 
 /** The name, its level, and the cue; with what is kept up, and what to watch where there is room. */
@@ -42,7 +44,15 @@ type ShownWords = Pick<LeadView, 'name' | 'level' | 'caption' | 'throughout'> & 
 } & Omit<WordsProps, 'view'>;
 
 /** Drawn anew where they say something else, and not whenever the class is. */
-const Words = memo(function Words({ watch, alone, sizes, width, status, ...view }: ShownWords) {
+const Words = memo(function Words({
+  watch,
+  alone,
+  sizes,
+  width,
+  status,
+  own,
+  ...view
+}: ShownWords) {
   const t = useTokens();
   const { shape, far, near, least } = sizes;
   const broad = shape === 'wide' || shape === 'wall';
@@ -78,6 +88,11 @@ const Words = memo(function Words({ watch, alone, sizes, width, status, ...view 
       >
         {said}
       </Text>
+      {own !== '' && (
+        <Text style={[styles.text, sized(Math.max(16, near * 0.8)), { color: t.river }]}>
+          {own}
+        </Text>
+      )}
       {view.throughout.map((words) => (
         <Text key={words} style={[styles.text, sized(Math.max(16, near * 0.8)), { color: t.bark }]}>
           {LEAD.throughout(words)}

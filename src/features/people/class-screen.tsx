@@ -22,7 +22,7 @@ import {
   useToday,
 } from '@/state';
 import { LIMIT_NAMES, laneTitle } from '@/words/names';
-import { rungWords } from '@/words/people';
+import { doseWords, rungWords } from '@/words/people';
 import { CLASS } from './strings';
 
 /** A routine opened for a group: who does what, where a limit bites, and what to prepare. */
@@ -261,7 +261,7 @@ const doesWords = ({ move, level }: Cell) =>
 
 /** What is worth knowing of somebody's part. */
 function aboutCell({ row, cell }: Chosen): string {
-  const { bites, instead, rung, beyond, reason } = cell;
+  const { bites, instead, rung, beyond, reason, part } = cell;
   return [
     row.member.limits ? '' : CLASS.unknown,
     ...bites.map(({ limit, side, severity }) =>
@@ -272,6 +272,7 @@ function aboutCell({ row, cell }: Chosen): string {
     instead ? CLASS.instead(`${instead.move.name}, ${instead.level.name}`) : '',
     rung ? rungWords(rung) : '',
     beyond ? CLASS.beyond(beyond) : '',
+    part ? CLASS.ownPart(doseWords(part), part.than) : '',
     reason === 'own-level' || reason === 'own-dose' ? CLASS.changed : '',
   ]
     .filter(Boolean)
@@ -437,11 +438,12 @@ function GridSheet({
   );
 }
 
-const printedCell = ({ move, level, reason, rung }: Cell) =>
+const printedCell = ({ move, level, reason, rung, part }: Cell) =>
   [
     reason === 'family' || reason === 'for-limit' ? `${move?.name ?? ''}, ` : '',
     level?.name ?? '',
     rung ? ` (${rungWords(rung)})` : '',
+    part ? `: ${doseWords(part)}` : '',
   ].join('');
 
 const styles = StyleSheet.create({

@@ -184,5 +184,7 @@ export const CLASS = {
   unknown: 'limits unknown',
   out: 'out for',
   care: 'care:',
+  ownPart: (dose: string, than: 'fewer' | 'more') =>
+    `${dose}, ${than === 'fewer' ? 'fewer' : 'more'} than the class`,
   changed: 'changed for this person',
 };

@@ -1,7 +1,15 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { OUTCOMES, SKIP_WHYS, type Entry, type Plan, type Run } from '@/core/class';
+import {
+  OUTCOMES,
+  SKIP_WHYS,
+  notLed,
+  wentAsPlanned,
+  type Entry,
+  type Plan,
+  type Run,
+} from '@/core/class';
 import { withCapital, type PersonId } from '@/core/common';
 import type { Member } from '@/core/people';
 import { Choices, Fold, TARGET, Target, Toggle, useTokens } from '@/design';
@@ -46,6 +54,7 @@ export function Attendance({ run, plan }: { readonly run: Run; readonly plan: Pl
       />
     );
   }
+  const asPlanned = wentAsPlanned(run);
   const noted = new Set(run.people?.map(({ person }) => person));
   const members = membersOf(people, group.id);
   const others = [...noted].flatMap((id) => {
@@ -65,9 +74,11 @@ export function Attendance({ run, plan }: { readonly run: Run; readonly plan: Pl
             style={styles.start}
             onPress={() => dispatch(recordAllAsPlanned(run.id))}
           >
-            {ATTENDANCE.all}
+            {asPlanned ? ATTENDANCE.all : ATTENDANCE.allCame}
           </Button>
-          <Text variant="bodyMedium">{ATTENDANCE.allHint}</Text>
+          <Text variant="bodyMedium">
+            {asPlanned ? ATTENDANCE.allHint : ATTENDANCE.changedHint}
+          </Text>
         </View>
       )}
       <View role="list">
@@ -89,9 +100,9 @@ export function Attendance({ run, plan }: { readonly run: Run; readonly plan: Pl
 function entrySum(entry: Entry | undefined): string {
   if (!entry) return ATTENDANCE.noEntry;
   if (!entry.came) return ATTENDANCE.away;
-  const { outcome = 'done', why, effort, painBefore, painAfter, dizzy, falls } = entry;
+  const { outcome, why, effort, painBefore, painAfter, dizzy, falls } = entry;
   return [
-    OUTCOME_WORDS[outcome],
+    outcome ? OUTCOME_WORDS[outcome] : ATTENDANCE.justCame,
     why && WHY_WORDS[why],
     effort === undefined ? '' : `effort ${effort}`,
     painBefore === undefined && painAfter === undefined
@@ -142,6 +153,9 @@ function EntryEditor({
   const dispatch = useAppDispatch();
   const change = (words: Words) => dispatch(entryChanged(run.id, member.id, words));
   const lanes = plan?.work.map(({ lane }) => lane) ?? [];
+  // What never came up is not asked about.
+  const left = notLed(run);
+  const led = plan && { ...plan, items: plan.items.filter(({ itemId }) => !left.includes(itemId)) };
   const scale = (key: 'effort' | 'painBefore' | 'painAfter' | 'painNext') => (
     <Choices
       label={ATTENDANCE[key]}
@@ -172,7 +186,7 @@ function EntryEditor({
           })),
           { value: 'away', text: withCapital(ATTENDANCE.away) },
         ]}
-        value={!entry ? undefined : entry.came ? (entry.outcome ?? 'done') : 'away'}
+        value={!entry ? undefined : entry.came ? entry.outcome : 'away'}
         onChoose={(value) =>
           change(
             value === 'away'
@@ -196,7 +210,7 @@ function EntryEditor({
           {scale('painAfter')}
           {entry && (
             <>
-              {plan && <ItemResults plan={plan} member={member} entry={entry} onChange={change} />}
+              {led && <ItemResults plan={led} member={member} entry={entry} onChange={change} />}
               <Fold title={ATTENDANCE.more}>
                 {scale('painNext')}
                 {counted('soreDays', 14)}

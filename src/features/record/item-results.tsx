@@ -1,6 +1,13 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import type { Entry, EntryWords, ItemResult, Plan, PlanItem } from '@/core/class';
+import {
+  ownPart,
+  type Entry,
+  type EntryWords,
+  type ItemResult,
+  type Plan,
+  type PlanItem,
+} from '@/core/class';
 import { SUPPORTS } from '@/core/moves';
 import type { Member, Rung } from '@/core/people';
 import { Choices, Fold, Target, Toggle, useTokens } from '@/design';
@@ -42,7 +49,7 @@ export function ItemResults({ plan, member, entry, onChange }: ItemsProps) {
           {counted.map((item) => (
             <Reps
               key={item.itemId}
-              item={item}
+              item={{ ...item, ...asked(member, item) }}
               result={entry.items?.[item.itemId] ?? { moveId: item.moveId }}
               onPut={(result) => put(item, result)}
             />
@@ -51,6 +58,12 @@ export function ItemResults({ plan, member, entry, onChange }: ItemsProps) {
       )}
     </>
   );
+}
+
+/** What was asked of this person: their own dose where they have one. */
+function asked(member: Member, { moveId, doseKind, amount, sets }: PlanItem) {
+  const part = ownPart(member, moveId, { kind: doseKind, amount, sets });
+  return part ? { amount: part.amount, sets: part.sets } : {};
 }
 
 const plain = (result: Loose): ItemResult =>

@@ -81,8 +81,12 @@ export const ATTENDANCE = {
   whose: 'Whom was it for?',
   all: 'All came, all as planned',
   allHint: 'Then open whoever was different.',
+  allCame: 'All came',
+  changedHint:
+    'This class was changed on the way or stopped before its end, so nobody is put down as having done it as planned. Only what was led is asked about.',
   away: 'away',
   noEntry: 'nothing noted yet',
+  justCame: 'came',
   came: 'Came',
   yes: 'Yes',
   no: 'No',

@@ -8,6 +8,8 @@ export const TODAY = {
   openClass: 'Who does what',
   lead: 'Lead',
   group: 'The group',
+  own: (names: readonly string[]) =>
+    `Own doses: ${names.slice(0, 4).join(', ')}${names.length > 4 ? ` and ${names.length - 4} more` : ''}.`,
   noRoutine: 'No routine is chosen for it yet.',
   choose: 'Choose a routine',
   later: 'Later this week',

@@ -162,6 +162,7 @@ function Next({
         {TODAY.people(meeting.people)}
         {row && ` · ${row.title} · ${printClock(row.totalMs)}`}
       </Text>
+      {meeting.own && <Text variant="bodyLarge">{TODAY.own(meeting.own)}</Text>}
       {!row && <Text variant="bodyLarge">{TODAY.noRoutine}</Text>}
       <View style={styles.actions}>
         {row && (

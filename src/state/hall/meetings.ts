@@ -21,6 +21,8 @@ export const meetingSchema = z.strictObject({
   time: z.string().max(5).optional(),
   routineId: z.string().max(64).optional(),
   people: z.int().min(0),
+  /** Who does other than their class, by what they took on. */
+  own: z.array(z.string().max(80)).max(500).optional(),
   asks: z.array(askSchema).max(500),
 });
 export type Meeting = Readonly<z.infer<typeof meetingSchema>>;

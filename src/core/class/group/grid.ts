@@ -40,6 +40,7 @@ import {
 } from '@/core/routine';
 import { isWork, type Score } from '@/core/timing';
 import type { OwnWay } from './class-group';
+import { ownParts, type OwnPart } from './own-parts';
 
 /** Why somebody does what they do of an item. */
 export type CellReason = LaneReason | 'own-level' | 'own-dose' | 'for-limit' | 'rung';
@@ -60,6 +61,8 @@ export interface Cell {
   readonly rung?: Rung;
   /** How many steps the drill is beyond their rung. */
   readonly beyond?: number;
+  /** How many, or how long, where that is not what the line says. */
+  readonly part?: OwnPart;
 }
 
 export interface GridRow {
@@ -102,9 +105,12 @@ export function classGrid(
     const missing = !way?.lane && usual && !lanes.includes(usual) ? usual : undefined;
     const older = setting.strict || routine.group === 'older' || routine.group === 'chair';
     const effects = personEffects(partakerOf(member, setting.on), setting.on, older);
-    const cells = items.map((item) =>
-      cellOf(item, { routine, score, member, lane, effects, way, setting }),
-    );
+    const parts = ownParts(routine, [member]);
+    const cells = items.map((item): Cell => {
+      const cell = cellOf(item, { routine, score, member, lane, effects, way, setting });
+      const part = cell.move?.id === item.moveId ? parts.get(item.id)?.[0]?.part : undefined;
+      return part ? { ...cell, part } : cell;
+    });
     const props = [...new Set(cells.flatMap(({ level }) => level?.props ?? []))];
     return { member, lane, cells, props, ...(missing && { missing }) };
   });

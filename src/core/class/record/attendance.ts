@@ -113,4 +113,7 @@ export const asPlanned = (person: Entry['person']): Entry => ({
   outcome: 'done',
 });
 
+/** Of a class that was changed on the way, or stopped: how it went is asked. */
+export const justCame = (person: Entry['person']): Entry => ({ person, came: true });
+
 export const wasAway = (person: Entry['person']): Entry => ({ person, came: false });

@@ -1,6 +1,14 @@
 import { z } from 'zod';
-import { isRecord, type PersonId } from '@/core/common';
+import { isRecord, type MigrationStep, type PersonId } from '@/core/common';
 import { runSchema, type Run } from './schema';
+
+/** The version of a month as it is kept; from 2 on its rows say what was not led. */
+export const MONTH_VERSION = 2;
+
+/** A month of before is made anew from its runs. */
+export const MONTH_MIGRATIONS: readonly MigrationStep[] = [
+  { from: 1, what: 'rows say what was not led', apply: () => undefined },
+];
 
 /** What lists and trends need of a run: all but what it did minute by minute. */
 export const runRowSchema = runSchema.pick({
@@ -17,7 +25,24 @@ export const runRowSchema = runSchema.pick({
   people: true,
   byHand: true,
 });
-export type RunRow = Readonly<z.infer<typeof runRowSchema>>;
+export type RunRow = Readonly<z.infer<typeof runRowSchema>> & {
+  /** Items that were planned, and of which nothing was led: nobody did them, and nobody is asked. */
+  readonly left?: readonly string[];
+};
+
+/** Items of a class that was led of which not a second was; none where it was entered by hand. */
+export function notLed({ sides }: Pick<Run, 'sides'>): readonly string[] {
+  const led = new Set(sides.filter(({ realMs }) => realMs > 0).map(({ itemId }) => itemId));
+  return [...new Set(sides.map(({ itemId }) => itemId))].filter((id) => !led.has(id));
+}
+
+/** Whether a class went as it was planned: to its end, with nothing changed on the way or left. */
+export function wentAsPlanned(run: Pick<Run, 'how' | 'edits' | 'skips' | 'sides'>): boolean {
+  const { how, edits = [], skips = [] } = run;
+  return (
+    how === 'completed' && edits.length === 0 && skips.length === 0 && notLed(run).length === 0
+  );
+}
 
 /**
  * The runs of one month, as `2026-11`: made from them, and made anew where it is damaged. Each row was
@@ -40,6 +65,7 @@ function isRow(row: unknown): boolean {
 export function rowOfRun(run: Run): RunRow {
   const { id, routineId, title, led, groupId, startedAt, endedAt, plannedMs, realMs, how } = run;
   const { people, byHand } = run;
+  const left = notLed(run);
   return {
     id,
     title,
@@ -53,6 +79,7 @@ export function rowOfRun(run: Run): RunRow {
     ...(groupId && { groupId }),
     ...(people && { people }),
     ...(byHand && { byHand }),
+    ...(left.length > 0 && { left }),
   };
 }
 

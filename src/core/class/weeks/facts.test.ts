@@ -5,7 +5,15 @@ import { itemsInOrder } from '@/core/routine';
 import { plainPhrases, routineOf } from '@/core/testing';
 import { compile } from '@/core/timing';
 import { asPlanned, corrected, type Entry } from '../record/attendance';
-import { monthOf, rowOfRun, rowsInOrder, withRow, type RunRow } from '../record/months';
+import {
+  monthOf,
+  notLed,
+  rowOfRun,
+  rowsInOrder,
+  wentAsPlanned,
+  withRow,
+  type RunRow,
+} from '../record/months';
 import { planOf, planSchema } from '../record/plan';
 import { classesOf, doseSessions, ladderFacts, ladderOf, proposalsFor } from './facts';
 import { weeksOf } from './weeks';
@@ -75,6 +83,57 @@ describe('what a led routine asked', () => {
     ]);
     expect(PLAN.items[0]?.lanes[0]?.rung).toMatchObject({ base: 'together', timeMs: 10_000 });
     expect(PLAN.work[0]?.kinds.stretch).toBe(60_000);
+  });
+});
+
+describe('what was not led', () => {
+  const stopped = (on: string): RunRow => ({
+    ...rowOn(on),
+    how: 'finished-early',
+    left: [DRILL.id],
+  });
+
+  test('is no try at a drill, no session of a dose, and nothing is proposed for it', () => {
+    const facts = ladderFacts('stance', ada, came([stopped('2026-01-08')]));
+    expect(facts.at(-1)).not.toHaveProperty('tried');
+    const row: RunRow = { ...rowOn('2026-01-08'), left: [STANDS.id] };
+    expect(doseSessions(STANDS.moveId, ada, came([row]), new Set())).toEqual([]);
+    const setting = {
+      catalogue: SHIPPED,
+      bars: NO_BARS,
+      today: '2026-01-09',
+      rungUpOn: new Set<string>(),
+    };
+    const hard = { painBefore: 1, painAfter: 6 };
+    const all = proposalsFor(ada, PLAN, came([rowOn('2026-01-08', hard)]), setting);
+    const some = proposalsFor(
+      ada,
+      PLAN,
+      came([{ ...rowOn('2026-01-08', hard), left: [STANDS.id] }]),
+      setting,
+    );
+    expect(all.map(({ move }) => move.id)).toContain(STANDS.moveId);
+    expect(some.map(({ move }) => move.id)).not.toContain(STANDS.moveId);
+    expect(some).toHaveLength(all.length - 1);
+  });
+
+  test('is found in what was led, and a class that was changed went not as planned', () => {
+    const side = { moveName: 'x', side: 'both' as const, plannedMs: 5000 };
+    const sides = [
+      { ...side, itemId: 'a', realMs: 5000 },
+      { ...side, itemId: 'b', realMs: 0 },
+      { ...side, itemId: 'c', side: 'left' as const, realMs: 0 },
+      { ...side, itemId: 'c', side: 'right' as const, realMs: 1 },
+    ];
+    expect(notLed({ sides })).toEqual(['b']);
+    const whole = {
+      how: 'completed' as const,
+      sides: sides.filter(({ itemId }) => itemId !== 'b'),
+    };
+    expect(wentAsPlanned(whole)).toBe(true);
+    expect(wentAsPlanned({ ...whole, sides })).toBe(false);
+    expect(wentAsPlanned({ ...whole, how: 'finished-early' })).toBe(false);
+    expect(wentAsPlanned({ ...whole, edits: [{ kind: 'ease', segment: 2 }] })).toBe(false);
   });
 });
 

@@ -41,6 +41,10 @@ export function classesOf(
   });
 }
 
+/** Whether something of an item was led in a class. */
+export const wasLed = ({ row }: Pick<Came, 'row'>, { itemId }: Pick<PlanItem, 'itemId'>): boolean =>
+  row.left?.includes(itemId) !== true;
+
 const roseBy = ({ painBefore, painAfter }: Entry) =>
   painBefore === undefined || painAfter === undefined ? 0 : painAfter - painBefore;
 
@@ -59,7 +63,7 @@ function triedIn(family: string, member: Member, came: Came): Tried | undefined 
   const found = (came.plan?.items ?? []).flatMap((item): Tried[] => {
     const does = doneIn(item, lane);
     const result = came.entry.items?.[item.itemId];
-    if (item.kind !== 'balance' || item.family !== family) return [];
+    if (item.kind !== 'balance' || item.family !== family || !wasLed(came, item)) return [];
     if (result?.outcome === 'skipped' || came.entry.outcome === 'skipped') return [];
     const rung = result?.rung ?? does?.rung;
     return rung
@@ -162,7 +166,9 @@ export function doseSessions(
 ): readonly DoseSession[] {
   return came.flatMap((one): DoseSession[] => {
     const lane = laneTaken(member, one);
-    const item = one.plan?.items.find((item) => doneIn(item, lane)?.moveId === moveId);
+    const item = one.plan?.items.find(
+      (item) => doneIn(item, lane)?.moveId === moveId && wasLed(one, item),
+    );
     if (!item) return [];
     const { entry, on } = one;
     const result = entry.items?.[item.itemId];
@@ -238,6 +244,7 @@ export function proposalsFor(
     const id = doneIn(item, lane)?.moveId;
     const move = id && catalogue.byId.has(id) ? moveById(catalogue, id) : undefined;
     if (!move || met.has(move.id) || !PROGRESSED.includes(move.kind)) return [];
+    if (here && !wasLed(here, item)) return [];
     met.add(move.id);
     const sessions = doseSessions(move.id, member, came, rungUpOn);
     if (sessions.length === 0 || isTaste(move, item)) return [];

@@ -3,7 +3,7 @@ import type { Region } from '@/core/body';
 import type { MoveKind } from '@/core/moves';
 import type { Member } from '@/core/people';
 import { laneOfMember } from '@/core/people';
-import type { Came } from './facts';
+import { wasLed, type Came } from './facts';
 
 /** What somebody did in one week, from its Monday on. */
 export interface Week {
@@ -55,7 +55,11 @@ function weekFrom(from: string, member: Member, came: readonly Came[]): Week {
     // What was left early counts by as much of it as was led.
     const share = row.plannedMs > 0 ? Math.min(1, row.realMs / row.plannedMs) : 1;
     for (const [kind, ms] of entriesOf(work?.kinds)) {
-      kinds[kind] = (kinds[kind] ?? 0) + Math.round(ms * share);
+      const own = plan.items.filter((item) => item.kind === kind);
+      const led = own.filter((item) => wasLed({ row }, item));
+      if (own.length > 0 && led.length === 0) continue;
+      const part = row.left && own.length > 0 ? led.length / own.length : share;
+      kinds[kind] = (kinds[kind] ?? 0) + Math.round(ms * part);
       daysOf.set(kind, (daysOf.get(kind) ?? new Set()).add(on));
     }
     for (const [region, ms] of entriesOf(work?.regions)) {

@@ -41,6 +41,8 @@ interface RowProps {
   readonly findings: readonly PlacedFinding[];
   readonly onChoose: (id: ItemId) => void;
   readonly onSection: (section: SectionName) => void;
+  /** Who of the group does other than the line says; empty where nobody does. */
+  readonly own: string;
   /** The one row that Tab stops at; the arrows go to the others. */
   readonly isStop: boolean;
   /** Not while a change is looked at that is not kept yet. */
@@ -247,7 +249,14 @@ function Chosen({
   );
 }
 
-function ItemRow({ row, longestMs, width, pictured, ...press }: RowProps & { row: Of<'item'> }) {
+function ItemRow({
+  row,
+  longestMs,
+  width,
+  pictured,
+  own,
+  ...press
+}: RowProps & { row: Of<'item'> }) {
   const t = useTokens();
   const { item, inForce } = row;
   const words = doseWords(inForce);
@@ -287,6 +296,11 @@ function ItemRow({ row, longestMs, width, pictured, ...press }: RowProps & { row
             {`${laneTitle(lane)}: ${move ? [move, own].filter(Boolean).join(', ') : BUILD.restHere}`}
           </Slip>
         ))}
+        {own !== '' && (
+          <Text variant="bodyMedium" style={{ color: t.river }}>
+            {own}
+          </Text>
+        )}
         {row.offered.map((what) => (
           <Slip key={what} written>
             {MORE.option(undefined, what)}
