@@ -10,6 +10,7 @@ import {
   RUN_VERSION,
   classForSchema,
   classGroupSchema,
+  hasBegun,
   keptLeadSchema,
   ledSchema,
   monthSchema,
@@ -58,6 +59,7 @@ import {
   type RoutinesState,
 } from './routines';
 import {
+  MEMBER_MIGRATIONS,
   MEMBER_VERSION,
   READING_VERSION,
   memberSchema,
@@ -125,8 +127,8 @@ const heldClass = createSelector(
   ({ lead }: { lead: LeadState }) => lead.current,
   ({ lead }: { lead: LeadState }) => lead.others,
   (current, others): Readonly<Record<string, KeptLead>> => {
-    // A run-through leaves nothing behind.
-    if (!current || current.lead.runThrough) return others;
+    // A run-through leaves nothing behind, and what never began is no class.
+    if (!current || current.lead.runThrough || !hasBegun(current.lead)) return others;
     return { ...others, [current.runId]: heldLead(current) };
   },
 );
@@ -322,7 +324,7 @@ export const PERSON = kindOf<AppState, Member>({
   name: 'person',
   many: true,
   version: MEMBER_VERSION,
-  migrations: [],
+  migrations: MEMBER_MIGRATIONS,
   schema: memberSchema,
   idOf: ({ id }) => id,
   slice: { all: ({ people }) => people, put: peoplePut, remove: personTaken },

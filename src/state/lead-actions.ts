@@ -1,6 +1,7 @@
 import {
   runOf,
   runThroughOf,
+  type HappenedEvent,
   type KeptLead,
   type LeadAction,
   type RunEnd,
@@ -26,6 +27,7 @@ import {
 import { marked } from './hall/marks';
 import { runsBrought } from './runs';
 import type { AppThunk } from './slices';
+import { personChanged } from './people-actions';
 import { keepLed } from './record';
 import { seeToStandings } from './standings';
 import { partOf } from './taking-part';
@@ -120,6 +122,11 @@ export function endLead(how: RunEnd): AppThunk {
   };
 }
 
+/** A class that was broken off and is not to be recorded: as if it had never been led. */
+export function throwLeadAway(): AppThunk {
+  return (dispatch) => void dispatch(leadEnded(null));
+}
+
 /** Classes that were broken off before the last one: nobody comes back to them, so they are recorded. */
 export function recordLeftOver(): AppThunk {
   return (dispatch, getState) => {
@@ -145,7 +152,20 @@ function recordLed(one: KeptLead | LeadInProgress, endedAt: string, how: RunEnd)
     const led = dispatch(keepLed(lead.routine, lead.part));
     const run = runOf(lead, { id, startedAt, endedAt, how, led }, scorePhrases);
     dispatch(runsBrought([groupId ? { ...run, groupId } : run]));
+    dispatch(happenedTo(run.events ?? [], startedAt.slice(0, 10)));
     if (groupId) dispatch(seeToStandings([], [groupId]));
+  };
+}
+
+/** What happened to somebody in a class is known of them, to be asked about, until it is dealt with. */
+function happenedTo(events: readonly HappenedEvent[], on: string): AppThunk {
+  return (dispatch, getState) => {
+    for (const id of new Set(events.flatMap(({ people = [] }) => people))) {
+      const before = getState().people[id]?.events ?? [];
+      if (before.some((one) => one.what === 'stop-sign' && one.on === on)) continue;
+      const happened = { what: 'stop-sign' as const, on };
+      dispatch(personChanged(id, { events: [...before, happened].slice(-100) }));
+    }
   };
 }
 

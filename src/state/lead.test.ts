@@ -9,6 +9,7 @@ import {
   leadPassed,
   leaveLead,
   openLead,
+  throwLeadAway,
   routineChanged,
   scoreOf,
   scoreOfLead,
@@ -298,14 +299,17 @@ describe('two tabs', () => {
     expect(b.getState().lead.current).toBeNull();
     expect(b.getState().shelf.brokenOff).toBeNull();
     expect([...data.keys()].filter((key) => key.startsWith('lead/'))).toHaveLength(1);
-    // Another class here says that one is led there, and both are kept.
+    // Another class here says that one is led there, and both are kept once this one has begun.
     b.dispatch(openLead(ID));
     await Promise.resolve().then(() => undefined);
     await saving();
     expect(b.getState().lead.elsewhere).toHaveLength(1);
+    expect([...data.keys()].filter((key) => key.startsWith('lead/'))).toHaveLength(1);
+    b.dispatch(act('go'));
+    await saving();
     expect([...data.keys()].filter((key) => key.startsWith('lead/'))).toHaveLength(2);
     a.dispatch(endLead('finished-early'));
-    b.dispatch(leaveLead());
+    b.dispatch(throwLeadAway());
     await saving();
     await saving();
     expect([...data.keys()].filter((key) => key.startsWith('lead/'))).toEqual([]);

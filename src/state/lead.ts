@@ -1,6 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import {
   afterAction,
+  hasBegun,
   ledClass,
   newLead,
   onsetsOf,
@@ -170,7 +171,8 @@ const slice = createSlice({
     /** From storage: the latest is asked about, unless another tab is leading it. */
     leadFound: (state, { payload }: PayloadAction<readonly KeptLead[]>): LeadState => {
       const [last] = payload
-        .filter(({ runId }) => !state.elsewhere.includes(runId))
+        // What an earlier version kept of a page that was only made ready is no class.
+        .filter(({ runId, lead }) => !state.elsewhere.includes(runId) && hasBegun(lead))
         .toSorted((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt));
       const others = payload.filter((one) => one !== last || state.current);
       return {

@@ -1,4 +1,12 @@
-import type { ClassFor, ClassGroup, OwnWay } from '@/core/class';
+import isEqual from 'fast-deep-equal';
+import {
+  blotted,
+  type ClassFor,
+  type ClassGroup,
+  type HappenedEvent,
+  type OwnWay,
+  type Run,
+} from '@/core/class';
 import {
   cleanLine,
   cleanText,
@@ -127,18 +135,25 @@ export function doseTaken(id: PersonId, moveId: MoveId, dose: Omit<OwnDose, 'on'
  * Takes somebody out wholly: themselves, what was measured, and their entries in every class. All
  * runs have to be read.
  */
-export function takePersonOut(id: PersonId): AppThunk {
+export function takePersonOut(id: PersonId, blot = false): AppThunk {
   return (dispatch, getState) => {
-    const { runs, readings, classFor } = getState();
+    const { readings, classFor } = getState();
     const name = getState().people[id]?.name;
-    const own = Object.values(runs).filter(({ people }) =>
-      people?.some(({ person }) => person === id),
+    if (blot && name !== undefined) dispatch(nameBlotted(name));
+    const own = Object.values(getState().runs).filter(
+      ({ people, events }) =>
+        people?.some(({ person }) => person === id) ||
+        events?.some((event) => event.people?.includes(id)),
     );
     dispatch(
       runsBrought(
-        own.map(({ people, ...run }) => {
+        own.map(({ people, events, ...run }) => {
           const others = people?.filter(({ person }) => person !== id) ?? [];
-          return others.length > 0 ? { ...run, people: others } : run;
+          return {
+            ...run,
+            ...(others.length > 0 && { people: others }),
+            ...(events && { events: events.map((event) => withoutPerson(event, id)) }),
+          };
         }),
       ),
     );
@@ -158,6 +173,66 @@ export function takePersonOut(id: PersonId): AppThunk {
     if (name !== undefined) dispatch(leadUnnamed(name));
     dispatch(standingTaken(id));
     dispatch(personTaken(id));
+  };
+}
+
+function withoutPerson({ people, ...event }: HappenedEvent, id: PersonId): HappenedEvent {
+  const others = people?.filter((one) => one !== id) ?? [];
+  return others.length > 0 ? { ...event, people: others } : event;
+}
+
+/** Notes in which somebody may be named: of classes, of what happened in them, of others and of groups. */
+export function notesNaming(name: string): AppThunk<number> {
+  return (_, getState) => {
+    const { runs, groups, people } = getState();
+    const texts = [
+      ...Object.values(runs).flatMap((run) => [
+        run.note,
+        ...(run.events ?? []).map(({ note }) => note),
+        ...(run.people ?? []).map(({ note }) => note),
+      ]),
+      ...Object.values(groups).map(({ notes }) => notes),
+      ...Object.values(people)
+        .filter((one) => one.name !== name)
+        .map(({ notes }) => notes),
+    ];
+    return texts.filter((text) => text !== undefined && blotted(text, name) !== text).length;
+  };
+}
+
+/** Blots a name out of all notes. All runs have to be read. */
+function nameBlotted(name: string): AppThunk {
+  return (dispatch, getState) => {
+    const { runs, groups, people } = getState();
+    const noted = <T extends { readonly note?: string | undefined }>(one: T): T =>
+      one.note === undefined ? one : { ...one, note: blotted(one.note, name) };
+    const changed = <T>(all: readonly T[], blot: (one: T) => T) =>
+      all.map((one) => [one, blot(one)] as const).filter(([was, is]) => !isEqual(was, is));
+    const blotRun = (run: Run): Run => ({
+      ...noted(run),
+      ...(run.events && { events: run.events.map(noted) }),
+      ...(run.people && { people: run.people.map(noted) }),
+    });
+    const blotNotes = <T extends { readonly notes?: string | undefined }>(one: T): T =>
+      one.notes === undefined ? one : { ...one, notes: blotted(one.notes, name) };
+    dispatch(runsBrought(changed(Object.values(runs), blotRun).map(([, run]) => run)));
+    dispatch(groupsPut(changed(Object.values(groups), blotNotes).map(([, group]) => group)));
+    dispatch(peoplePut(changed(Object.values(people), blotNotes).map(([, one]) => one)));
+  };
+}
+
+/** What was asked about and settled is no longer to be asked. */
+export function eventDealtWith(id: PersonId): AppThunk {
+  return (dispatch, getState, { clock }) => {
+    const dealtOn = dayOfDate(clock.wallTime());
+    const events = getState().people[id]?.events ?? [];
+    dispatch(
+      personChanged(id, {
+        events: events.map((one) =>
+          one.what === 'stop-sign' && !one.dealtOn ? { ...one, dealtOn } : one,
+        ),
+      }),
+    );
   };
 }
 

@@ -9,6 +9,8 @@ import {
   attachWorkshop,
   endLead,
   enterByHand,
+  eventDealtWith,
+  notesNaming,
   leaveLead,
   openWorkshop,
   openedFor,
@@ -21,6 +23,7 @@ import {
   recordAllAsPlanned,
   selectRows,
   takePersonOut,
+  type AppStore,
 } from '.';
 import { bringBackup, differencesFrom } from './backup';
 import { createHall, openHall } from './hall';
@@ -296,4 +299,69 @@ test('a table of who came brings its people and groups along, and itself once', 
   const row = selectRows(store.getState()).find(({ title }) => title === 'Old circle');
   expect(row?.people?.map(({ person }) => person)).toContain(ADA);
   expect(store.dispatch(planTable(classes))).toMatchObject({ known: 1, classes: [] });
+});
+
+describe('what happens in a class', () => {
+  async function dizzyAda() {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    store.dispatch(openedFor(CIRCLE, COURT));
+    store.dispatch(openLead(CIRCLE));
+    store.dispatch(act('go'));
+    await platform.advance(60_000);
+    store.dispatch(act('happened'));
+    store.dispatch(act({ kind: 'noted', note: 'Ada dizzy after turning', people: [ADA] }));
+    store.dispatch(act({ kind: 'noted', note: 'Ada dizzy after turning the head' }));
+    store.dispatch(endLead('finished-early'));
+    const run = store.getState().lead.endedRun;
+    if (!run) throw new Error('no run');
+    return { platform, store, run };
+  }
+
+  test('to somebody stands on their page and in To ask, until it is dealt with', async () => {
+    const { platform, store, run } = await dizzyAda();
+    expect(store.getState().runs[run]?.events).toMatchObject([
+      { note: 'Ada dizzy after turning the head', people: [ADA] },
+    ]);
+    const asks = (one: AppStore) =>
+      one.getState().meetings[COURT]?.asks.filter(({ due }) => due === 'happened');
+    expect(asks(store)).toMatchObject([{ person: ADA, name: 'Ada Fenn' }]);
+    await saving();
+    const later = await opened(fakePlatform(platform.data));
+    expect(asks(later)).toHaveLength(1);
+    // A clearance does not outlast it.
+    const part = partOf(later.getState(), CIRCLE, '2026-03-12');
+    expect(part.people.find(({ name }) => name === 'Ada Fenn')?.events).toMatchObject([
+      { what: 'stop-sign' },
+    ]);
+    later.dispatch(eventDealtWith(ADA));
+    expect(asks(later)).toEqual([]);
+    await saving();
+    expect((await opened(fakePlatform(platform.data))).getState().people[ADA]?.events).toHaveLength(
+      1,
+    );
+  });
+
+  test('goes with them where they are taken out, and their name out of what was noted', async () => {
+    const { platform, store, run } = await dizzyAda();
+    await readAllRuns(store.hall);
+    expect(store.dispatch(notesNaming('Ada Fenn'))).toBe(1);
+    store.dispatch(takePersonOut(ADA, true));
+    await saving();
+    expect(store.getState().runs[run]?.events).toEqual([
+      expect.objectContaining({ note: '– dizzy after turning the head' }),
+    ]);
+    expect(textIn(platform)).not.toMatch(/\bAda\b|demo-ada/u);
+  });
+
+  test('a page that was made ready and left is no class', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    store.dispatch(openLead(CIRCLE));
+    await saving();
+    expect([...platform.data.keys()].filter((key) => key.startsWith('lead'))).toEqual([]);
+    const later = await opened(fakePlatform(platform.data));
+    expect(later.getState().lead.current).toBeNull();
+    expect(later.getState().shelf.brokenOff).toBeNull();
+  });
 });

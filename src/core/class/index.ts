@@ -97,6 +97,7 @@ export {
 } from './group/class-group';
 export { classGrid, type Cell, type GridRow } from './group/grid';
 export { ownPart, ownParts, type OwnPart } from './group/own-parts';
+export { blotted } from './record/blot';
 export {
   MOST_IN_CLASS,
   RUN_MIGRATIONS,

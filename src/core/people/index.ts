@@ -68,6 +68,7 @@ export { limitWords, readLimits, type LimitsRead, type UnreadLimit } from './lim
 export { clearancesOn, lapseOf, personEffects } from './person/clearance';
 export {
   AIDS,
+  MEMBER_MIGRATIONS,
   MEMBER_VERSION,
   SEATS,
   ageIn,

@@ -162,7 +162,7 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
     return (
       <View role="main" style={[styles.page, { backgroundColor: t.ground }]}>
         {over === 'happened' ? (
-          <Happened event={lead.events.at(-1)} onClose={close} />
+          <Happened event={lead.events.at(-1)} groupId={current.groupId} onClose={close} />
         ) : (
           <StopSigns onClose={close} />
         )}

@@ -5,7 +5,15 @@ import { Button, Text } from 'react-native-paper';
 import { routineIdSchema, type RoutineId, printClock } from '@/core/common';
 import { TARGET, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
-import { endLead, leadTakenUp, leaveLead, openLead, useAppDispatch, useAppSelector } from '@/state';
+import {
+  endLead,
+  leadTakenUp,
+  leaveLead,
+  openLead,
+  throwLeadAway,
+  useAppDispatch,
+  useAppSelector,
+} from '@/state';
 import { Class } from './class';
 import { LEAD } from './strings';
 
@@ -68,6 +76,9 @@ function BrokenOff({ id }: { readonly id: RoutineId }) {
           onPress={() => dispatch(endLead('broken-off'))}
         >
           {LEAD.recordIt}
+        </Button>
+        <Button mode="text" contentStyle={styles.button} onPress={() => dispatch(throwLeadAway())}>
+          {LEAD.throwAway}
         </Button>
       </View>
     </View>

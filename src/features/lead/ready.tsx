@@ -23,6 +23,7 @@ import { ASK_FIRST } from '@/words/safety';
 import { Needs, RunThroughFirst, SoundCheck, StartAt, WaitingForStart } from './before';
 import { SoundSettings } from './sound-settings';
 import { StopSignTiers } from './stop-signs';
+import { HelpFields, useHelpIsKnown } from './call-for-help';
 import { LEAD } from './strings';
 
 /** As many as can be read before a class. */
@@ -67,6 +68,8 @@ export function Ready({
   onLeave,
 }: ReadyProps) {
   const t = useTokens();
+  // Once it is asked for it stays, while it is being written.
+  const [helpKnown] = useState(useHelpIsKnown());
   const [passed, setPassed] = useState(false);
   const [sound, setSound] = useState(false);
   const [signs, setSigns] = useState(false);
@@ -99,6 +102,15 @@ export function Ready({
         {GROUP_TITLES[routine.group]} · {LEAD.begins(printClock(score.totalMs))}
       </Text>
       <Needs routine={routine} score={score} />
+      {!helpKnown && (
+        <View style={[styles.ask, { borderColor: t.clay, backgroundColor: t.sheet }]}>
+          <Text variant="titleMedium" role="heading" aria-level={2}>
+            {LEAD.helpFirst}
+          </Text>
+          <Text variant="bodyLarge">{LEAD.helpFirstHint}</Text>
+          <HelpFields />
+        </View>
+      )}
       <View style={[styles.ask, { borderColor: t.catkin, backgroundColor: t.sheet }]}>
         <Text variant="titleMedium" role="heading" aria-level={2}>
           {ASK_FIRST.title}

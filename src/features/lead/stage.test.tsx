@@ -83,6 +83,6 @@ test('the targets stand still while the class goes on, and do what is to be done
   drawn = 0;
   for (let moment = 1; moment <= 20; moment++) rerender(at(moment));
   expect(drawn).toBe(0);
-  fireEvent.click(screen.getByRole('button', { name: 'On' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Next' }));
   expect(done).toEqual([20]);
 });

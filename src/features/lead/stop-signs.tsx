@@ -1,27 +1,18 @@
-import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { Field, TARGET, useTokens } from '@/design';
-import { deviceSet, useAppDispatch, useAppSelector } from '@/state';
+import { TARGET, useTokens } from '@/design';
 import { AFTER_A_FALL, STOP_SIGNS } from '@/words/safety';
+import { CallForHelp, HelpFields } from './call-for-help';
 import { LEAD } from './strings';
 
 /** The three tiers, gravest last and in its own colour; the class is held meanwhile. */
-export function StopSigns({
-  onClose,
-  title = LEAD.stopSigns,
-  children,
-}: {
-  readonly onClose: () => void;
-  readonly title?: string;
-  readonly children?: ReactNode;
-}) {
+export function StopSigns({ onClose }: { readonly onClose: () => void }) {
   return (
     <ScrollView contentContainerStyle={styles.all}>
       <Text variant="headlineSmall" role="heading" aria-level={1}>
-        {title}
+        {LEAD.stopSigns}
       </Text>
-      {children}
+      <CallForHelp />
       <StopSignTiers />
       <Text variant="bodyLarge">{AFTER_A_FALL}</Text>
       <HelpFields />
@@ -52,30 +43,10 @@ export function StopSignTiers() {
   );
 }
 
-/** Where we are, whom to ring and where the defibrillator hangs: kept on this device. */
-function HelpFields() {
-  const dispatch = useAppDispatch();
-  const help = useAppSelector((state) => state.device.help);
-  return (
-    <View style={styles.help}>
-      {(['address', 'number', 'defibrillator'] as const).map((key) => (
-        <Field
-          key={key}
-          label={LEAD.help[key]}
-          value={help[key]}
-          maxLength={200}
-          onChangeText={(text) => dispatch(deviceSet({ help: { ...help, [key]: text } }))}
-        />
-      ))}
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   all: { padding: 24, gap: 16, maxWidth: 760, width: '100%', alignSelf: 'center' },
   tier: { borderWidth: 2, borderRadius: 12, padding: 16, gap: 4 },
   tiers: { gap: 16 },
-  help: { gap: 8 },
   then: { fontWeight: '700' },
   button: { minHeight: TARGET + 8 },
 });

@@ -5,7 +5,7 @@ export const LEAD = {
   start: 'Start',
   deeds: {
     back: 'Back',
-    on: 'On',
+    on: 'Next',
     extend: '+10 s',
     again: 'Other side again',
     ease: 'Ease the rest',
@@ -161,10 +161,24 @@ export const LEAD = {
     'A class is being led in another tab of this browser. Both would sound at once: close that one, or go to it.',
   stopSigns: 'Stop signs',
   closeSigns: 'Back to the class',
+  call: {
+    title: 'Call for help',
+    ring: (number: string) => `Call ${number}`,
+    here: (address: string) => `We are at: ${address}`,
+    defibrillator: (where: string) => `Defibrillator: ${where}`,
+    missing: 'The number, this address or the defibrillator is not written down yet.',
+  },
+  throwAway: 'Throw it away',
+  helpFirst: 'Before you lead: if somebody has to call for help',
+  helpFirstHint: 'Whoever calls needs these three. They are kept on this device.',
+  seen: 'What do you see?',
+  whom: 'Whom did it happen to?',
+  nobodyNamed: 'Nobody is named.',
+  willBeAsked: 'It will be on their page, and they are to be asked before the next class.',
   help: {
     address: 'We are at (address, floor, door)',
     number: 'Emergency number here',
-    defibrillator: 'The defibrillator hangs',
+    defibrillator: 'Where the defibrillator is',
   },
   stops: (count: number) =>
     count === 1

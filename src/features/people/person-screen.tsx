@@ -4,13 +4,15 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { withCapital, withStop } from '@/core/common';
 import { duesOf } from '@/core/people';
-import { Fold, Screen, TARGET, Target, useTokens } from '@/design';
+import { Fold, Screen, TARGET, Target, useTokens, Toggle } from '@/design';
 import { useHall } from '@/features/frame';
 import { NotFoundScreen } from '@/features/notices';
 import {
   STANCES_FAMILY,
   personChanged,
   readAllRuns,
+  eventDealtWith,
+  notesNaming,
   takePersonOut,
   useAppDispatch,
   useAppSelector,
@@ -53,11 +55,19 @@ function OfPerson({ person }: { readonly person: Person }) {
       onBack={() => (router.canGoBack() ? router.back() : router.replace('/people'))}
     >
       <ScrollView contentContainerStyle={styles.page}>
-        {dues.map(({ due }) => (
+        {[...new Set(dues.map(({ due }) => due))].map((due) => (
           <Text key={due} variant="bodyLarge" style={{ color: t.clay }}>
             {withStop(withCapital(DUE_WORDS[due]))}
           </Text>
         ))}
+        {dues.some(({ due }) => due === 'happened') && (
+          <Target
+            label={PERSON.dealtWith}
+            align="start"
+            style={styles.start}
+            onPress={() => dispatch(eventDealtWith(member.id))}
+          />
+        )}
         <Fold title={PERSON.limits} sum={limitsSum(limits)} open={!limits}>
           <PersonLimits person={person} />
         </Fold>
@@ -151,21 +161,28 @@ function TakeOut({ person: { member } }: { readonly person: Person }) {
   const { hall } = useHall();
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const [sure, setSure] = useState(false);
-  const take = async () => {
+  const [named, setNamed] = useState<number>();
+  const [blot, setBlot] = useState(true);
+  const ask = async () => {
     await readAllRuns(hall);
-    dispatch(takePersonOut(member.id));
+    setNamed(dispatch(notesNaming(member.name)));
+  };
+  const take = () => {
+    dispatch(takePersonOut(member.id, blot));
     router.replace('/people');
   };
-  if (!sure) return <Target label={PERSON.takeOut} align="start" onPress={() => setSure(true)} />;
+  if (named === undefined) {
+    return <Target label={PERSON.takeOut} align="start" onPress={() => void ask()} />;
+  }
   return (
     <View style={styles.sure} role="alert">
       <Text variant="bodyLarge">{PERSON.takeOutHint}</Text>
+      {named > 0 && <Toggle label={PERSON.blot(named)} on={blot} onPress={() => setBlot(!blot)} />}
       <View style={styles.actions}>
-        <Button mode="contained" contentStyle={styles.button} onPress={() => void take()}>
+        <Button mode="contained" contentStyle={styles.button} onPress={take}>
           {PERSON.takeOutSure(member.name)}
         </Button>
-        <Button mode="outlined" contentStyle={styles.button} onPress={() => setSure(false)}>
+        <Button mode="outlined" contentStyle={styles.button} onPress={() => setNamed(undefined)}>
           {PERSON.notNow}
         </Button>
       </View>

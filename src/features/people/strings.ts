@@ -152,6 +152,11 @@ export const PERSON = {
   takeOut: 'Take this person out',
   takeOutHint:
     'Takes them out of every list, every measure and every past class. It can’t be brought back except from a backup.',
+  blot: (n: number) =>
+    n === 1
+      ? 'Their name is also in 1 note. Blot it out there too'
+      : `Their name is also in ${n} notes. Blot it out there too`,
+  dealtWith: 'Asked and settled',
   takeOutSure: (name: string) => `Take ${name} out for good`,
   notNow: 'Not now',
 };

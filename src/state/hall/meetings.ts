@@ -8,7 +8,7 @@ export const NO_GROUP = 'none';
 const askSchema = z.strictObject({
   person: z.string().max(64),
   name: z.string().max(80),
-  due: z.enum(['never-asked', 'ask-again', 'clearance-lapses', 'never-agreed']),
+  due: z.enum(['happened', 'never-asked', 'ask-again', 'clearance-lapses', 'never-agreed']),
   from: z.string().max(10),
 });
 export type Ask = Readonly<z.infer<typeof askSchema>>;

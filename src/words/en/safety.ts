@@ -31,6 +31,73 @@ export const STOP_SIGNS = [
   },
 ] as const;
 
+/** What is seen when something happens, and what to do, gravest first: a line each, to be followed at once. */
+export const SEEN = [
+  {
+    what: 'Down, not answering',
+    grave: true,
+    then: [
+      'Call now. Somebody else fetches the defibrillator.',
+      'Not breathing normally: press hard and fast on the middle of the chest. Don’t stop.',
+      'Breathing: on their side, and watch their breathing.',
+    ],
+  },
+  {
+    what: 'Chest or breath',
+    grave: true,
+    then: [
+      'Pressure or pain in the chest, jaw or arm, or they can’t get breath: call now.',
+      'Sit them down, leaning back or forward as they like. Loosen what is tight.',
+      'Stay with them. Their own medicine, if they have it.',
+    ],
+  },
+  {
+    what: 'Face, arm, speech',
+    grave: true,
+    then: [
+      'A face that droops, an arm that sinks, words that slur, even if it passes: call now.',
+      'Note the time when it began.',
+      'Nothing to eat or drink. Sit or lie them safely.',
+    ],
+  },
+  {
+    what: 'A fall',
+    grave: false,
+    then: [
+      'Don’t lift. Look, ask, wait.',
+      'Neck, hip or head hurt, or blood thinners: don’t move them, and call.',
+      'Nothing hurts and they want to: up slowly, by way of a chair. No more class today.',
+    ],
+  },
+  {
+    what: 'A fit',
+    grave: true,
+    then: [
+      'Call, and note the time.',
+      'Clear the space, something soft under the head. Don’t hold them, nothing in the mouth.',
+      'When it stops: on their side, and stay.',
+    ],
+  },
+  {
+    what: 'Dizzy',
+    grave: false,
+    then: [
+      'Sit or lie down now, feet up if that helps.',
+      'Not settled in a few minutes, or in doubt: call.',
+      'No more class today.',
+    ],
+  },
+  {
+    what: 'Pain',
+    grave: false,
+    then: [
+      'Stop that move. Sit, and breathe easily.',
+      'Sharp, in a joint, or after a pop or giving way: no more class today.',
+      'They can’t stand on the leg, or the back with a numb saddle: call.',
+    ],
+  },
+] as const;
+
 export const AFTER_A_FALL =
   'After a fall: don’t lift. Look, ask, wait. Neck, hip or head hurt: do not move them, call. No more class for them today.';
 

@@ -2,6 +2,7 @@ import type { Due } from '@/core/people';
 
 /** What has to be asked of somebody. */
 export const DUE_WORDS: Readonly<Record<Due, string>> = {
+  happened: 'something happened in a class: ask before they take part again',
   'never-asked': 'limits were never asked: unknown is not none',
   'ask-again': 'to be asked again',
   'clearance-lapses': 'a clearance ends soon or has ended',

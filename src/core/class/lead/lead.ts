@@ -1,3 +1,4 @@
+import { cleanText, type PersonId } from '@/core/common';
 import type { LaneName, TakingPart } from '@/core/people';
 import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
 import { isWork, type Score, type ScorePhrases, type Segment } from '@/core/timing';
@@ -107,7 +108,12 @@ export type LeadAction =
   /** Something happened: the class is held, and the moment is kept. */
   | { readonly kind: 'happened'; readonly at: string }
   /** A word on what happened last. */
-  | { readonly kind: 'noted'; readonly note: string };
+  | {
+      readonly kind: 'noted';
+      readonly note: string;
+      /** Whom it happened to; nobody named where it is empty. */
+      readonly people?: readonly PersonId[];
+    };
 
 /** What an instructor does to a class at a moment of the clock. */
 export function afterAction(
@@ -154,7 +160,7 @@ export function afterAction(
     case 'why':
       return withWhy(lead, action.why);
     case 'noted':
-      return withNote(lead, action.note);
+      return withNote(lead, action.note, action.people);
     case 'happened': {
       const itemId = score.segments[at]?.itemId;
       const event = { at: action.at, placeMs: Math.round(placeMs), ...(itemId && { itemId }) };
@@ -188,11 +194,16 @@ function withWhy(lead: Lead, why: SkipWhy): Lead {
   return last ? { ...lead, skips: [...lead.skips.slice(0, -1), { ...last, why }] } : lead;
 }
 
-function withNote(lead: Lead, note: string): Lead {
+function withNote(lead: Lead, note: string, people?: readonly PersonId[]): Lead {
   const last = lead.events.at(-1);
   if (!last) return lead;
-  const { note: _, ...rest } = last;
-  const noted = note.trim() === '' ? rest : { ...rest, note: note.slice(0, MOST_NOTE) };
+  const { note: _, people: known, ...rest } = last;
+  const whom = people ?? known ?? [];
+  const noted = {
+    ...rest,
+    ...(note.trim() !== '' && { note: cleanText(note, MOST_NOTE) }),
+    ...(whom.length > 0 && { people: [...whom] }),
+  };
   return { ...lead, events: [...lead.events.slice(0, -1), noted] };
 }
 

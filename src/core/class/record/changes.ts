@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { itemIdSchema, textSchema } from '@/core/common';
+import { itemIdSchema, personIdSchema, textSchema } from '@/core/common';
 import { laneNameSchema } from '@/core/people';
 
 const count = z.number().int().min(0);
@@ -45,5 +45,7 @@ export const eventSchema = z.strictObject({
   placeMs: count,
   itemId: itemIdSchema.optional(),
   note: textSchema(MOST_NOTE).optional(),
+  /** Whom it happened to, where that was said. */
+  people: z.array(personIdSchema).min(1).max(50).optional(),
 });
 export type HappenedEvent = Readonly<z.infer<typeof eventSchema>>;

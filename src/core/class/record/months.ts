@@ -7,7 +7,11 @@ export const MONTH_VERSION = 2;
 
 /** A month of before is made anew from its runs. */
 export const MONTH_MIGRATIONS: readonly MigrationStep[] = [
-  { from: 1, what: 'rows say what was not led', apply: () => undefined },
+  {
+    from: 1,
+    what: 'rows say what was not led',
+    apply: (month) => (isRecord(month) ? { ...month, rows: [] } : month),
+  },
 ];
 
 /** What lists and trends need of a run: all but what it did minute by minute. */

@@ -74,6 +74,8 @@ export function measured(
 }
 
 const SECOND = 1000;
+/** No tempo of a rep has a longer part. */
+const LONGEST_WAY_MS = 60_000;
 const seconds = (ms: number, least = 1): number =>
   Math.min(LONGEST_MS, Math.max(least, Math.round(ms / SECOND)) * SECOND);
 
@@ -115,9 +117,9 @@ function tempoFor([out, pause, back, after]: Tempo, repMs: number): Tempo | unde
   const share = out + back > 0 ? out / (out + back) : 1;
   const there = Math.min(ways, Math.max(SECOND, Math.round((ways * share) / SECOND) * SECOND));
   return [
-    there,
+    Math.min(LONGEST_WAY_MS, there),
     whole > pause + after ? pause : 0,
-    ways - there,
+    Math.min(LONGEST_WAY_MS, ways - there),
     whole > pause + after ? after : 0,
   ];
 }

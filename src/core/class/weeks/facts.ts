@@ -87,6 +87,10 @@ function triedOf(rung: Tried['rung'], result: ItemResult | undefined): Tried {
   };
 }
 
+/** Whether something happened to somebody in a class of that day. */
+const stopSignOn = ({ events = [] }: Member, day: string): boolean =>
+  events.some(({ what, on }) => what === 'stop-sign' && on === day);
+
 const ORDER = { fall: 0, class: 1, placed: 2 };
 
 /** What somebody's ladder of a family is decided from. */
@@ -115,7 +119,7 @@ export function ladderFacts(
         on,
         ...(tried && { tried }),
         pain: roseBy(entry) >= 2,
-        dizzy: entry.dizzy === true,
+        dizzy: entry.dizzy === true || stopSignOn(member, on),
         flare: entry.unwell === true,
         doseRose: raised.has(on),
       },
@@ -189,7 +193,11 @@ export function doseSessions(
         painAfter: entry.painAfter ?? null,
         painNext: entry.painNext ?? null,
         soreDays: entry.soreDays ?? null,
-        flag: entry.dizzy === true || entry.unwell === true || (entry.falls ?? 0) > 0,
+        flag:
+          entry.dizzy === true ||
+          entry.unwell === true ||
+          (entry.falls ?? 0) > 0 ||
+          stopSignOn(member, on),
         rungRose: rungUpOn.has(on),
       },
     ];

@@ -5,6 +5,7 @@ import {
   levelIdSchema,
   moveIdSchema,
   oneLineSchema,
+  type MigrationStep,
   textSchema,
   personIdSchema,
 } from '@/core/common';
@@ -15,7 +16,11 @@ import { LADDER_SCHOOLS } from '../balance/rungs';
 import { lapseOf } from './clearance';
 import { EVENTS, clearanceSchema, rungSchema, type Person } from './schema';
 
-export const MEMBER_VERSION = 1;
+export const MEMBER_VERSION = 2;
+
+export const MEMBER_MIGRATIONS: readonly MigrationStep[] = [
+  { from: 1, what: 'events can be dealt with', apply: (member) => member },
+];
 
 export const SEATS = ['chair', 'chair with arms', 'wheelchair', 'stool', 'bed', 'couch'] as const;
 export type Seat = (typeof SEATS)[number];
@@ -87,7 +92,14 @@ export const memberSchema = z.strictObject({
   asked: z.strictObject({ on: day, again: day.optional() }).optional(),
   clearances: z.array(clearanceSchema).max(20).optional(),
   events: z
-    .array(z.strictObject({ what: z.enum(EVENTS), on: day }))
+    .array(
+      z.strictObject({
+        what: z.enum(EVENTS),
+        on: day,
+        /** When somebody had asked about it, and settled what follows. */
+        dealtOn: day.optional(),
+      }),
+    )
     .max(100)
     .optional(),
   /** What they do of a move for themselves, by move. */
@@ -117,7 +129,7 @@ export function partakerOf(
     ...(lanes && { lane: lanes }),
     ...(limits && { limits: [...limits] }),
     ...(clearances && { clearances }),
-    ...(events && { events }),
+    ...(events && { events: events.map(({ what, on: then }) => ({ what, on: then })) }),
     ...(rung && { rung }),
     ...(unknownIsStrict && { unknownIsStrict }),
   };
@@ -149,7 +161,13 @@ export function bornFault(
 }
 
 /** What has to be asked of somebody. */
-export const DUES = ['never-asked', 'ask-again', 'clearance-lapses', 'never-agreed'] as const;
+export const DUES = [
+  'happened',
+  'never-asked',
+  'ask-again',
+  'clearance-lapses',
+  'never-agreed',
+] as const;
 export type Due = (typeof DUES)[number];
 
 /** Clearances hold for a year; this many days before they lapse it is said. */
@@ -159,6 +177,9 @@ const SAY_BEFORE_DAYS = 14;
 export function duesOf(member: Member): readonly { readonly due: Due; readonly from: string }[] {
   const { limits, asked, clearances = [], agreedOn } = member;
   const found: { due: Due; from: string }[] = [];
+  for (const { what, on, dealtOn } of member.events ?? []) {
+    if (what === 'stop-sign' && !dealtOn) found.push({ due: 'happened', from: on });
+  }
   if (!limits) found.push({ due: 'never-asked', from: '' });
   else if (asked?.again) found.push({ due: 'ask-again', from: asked.again });
   for (const one of clearances) {

@@ -1,0 +1,82 @@
+import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
+import { Field, TARGET, useTokens } from '@/design';
+import { deviceSet, useAppDispatch, useAppSelector } from '@/state';
+import { LEAD } from './strings';
+
+const DETAILS = ['number', 'address', 'defibrillator'] as const;
+
+/** Digits and what stands among them in numbers that people ring. */
+const dialled = (number: string) => number.replace(/[^\d+*#]/gu, '');
+
+/** Whether somebody who calls for help from here has all that they need. */
+export function useHelpIsKnown(): boolean {
+  const help = useAppSelector((state) => state.device.help);
+  return DETAILS.every((key) => help[key].trim() !== '');
+}
+
+/** Whom to ring, by a press, and what to tell them: a line each, first of all. */
+export function CallForHelp() {
+  const t = useTokens();
+  const help = useAppSelector((state) => state.device.help);
+  const number = help.number.trim();
+  return (
+    <View role="region" aria-label={LEAD.call.title} style={[styles.call, { borderColor: t.clay }]}>
+      {number === '' ? (
+        <Text style={[styles.number, { color: t.clay }]}>{LEAD.call.title}</Text>
+      ) : (
+        <Text
+          role="link"
+          {...{ href: `tel:${dialled(number)}` }}
+          style={[styles.number, styles.press, { color: t.sheet, backgroundColor: t.clay }]}
+        >
+          {LEAD.call.ring(number)}
+        </Text>
+      )}
+      {help.address.trim() !== '' && (
+        <Text style={styles.line}>{LEAD.call.here(help.address)}</Text>
+      )}
+      {help.defibrillator.trim() !== '' && (
+        <Text style={styles.line}>{LEAD.call.defibrillator(help.defibrillator)}</Text>
+      )}
+      {DETAILS.some((key) => help[key].trim() === '') && (
+        <Text style={[styles.missing, { color: t.clay }]}>{LEAD.call.missing}</Text>
+      )}
+    </View>
+  );
+}
+
+/** The three that somebody who calls for help has to know: kept on this device. */
+export function HelpFields() {
+  const dispatch = useAppDispatch();
+  const help = useAppSelector((state) => state.device.help);
+  return (
+    <View style={styles.fields}>
+      {DETAILS.map((key) => (
+        <Field
+          key={key}
+          label={LEAD.help[key]}
+          value={help[key]}
+          maxLength={200}
+          {...(key === 'number' && { inputMode: 'tel' as const })}
+          onChangeText={(text) => dispatch(deviceSet({ help: { ...help, [key]: text } }))}
+        />
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  call: { borderWidth: 3, borderRadius: 12, padding: 10, gap: 6 },
+  number: { fontSize: 24, lineHeight: 30, fontWeight: '700', textAlign: 'center' },
+  press: {
+    minHeight: TARGET + 8,
+    borderRadius: 10,
+    paddingVertical: 13,
+    paddingHorizontal: 12,
+    textDecorationLine: 'none',
+  },
+  line: { fontSize: 19, lineHeight: 25, fontWeight: '700' },
+  missing: { fontSize: 16, lineHeight: 22 },
+  fields: { gap: 8 },
+});
