@@ -64,6 +64,8 @@ function successorOf(trail: Trail): HTMLElement | null {
   }
   const heading = document.querySelector<HTMLElement>('h1, [role=heading][aria-level="1"]');
   if (heading && !heading.hasAttribute('tabindex')) heading.setAttribute('tabindex', '-1');
+  // It is read from there, and nothing that can be pressed.
+  if (heading) heading.style.outline = 'none';
   return heading;
 }
 

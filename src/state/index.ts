@@ -83,6 +83,7 @@ export { versionGone, type Version } from './versions';
 export { findingsOf, fitTo, mendsFor, ordered, partToday, readInWorker } from './worker-tasks';
 export {
   addGroup,
+  addPeople,
   addPerson,
   doseTaken,
   eventDealtWith,

@@ -19,15 +19,18 @@ import {
   type PersonId,
   type RoutineId,
 } from '@/core/common';
-import { MOST_IN_GROUP, readingFault } from '@/core/people';
-import type {
-  Ladder,
-  LadderSchool,
-  Member,
-  OwnDose,
-  Reading,
-  ReadingFault,
-  Rung,
+import {
+  MOST_IN_GROUP,
+  plainLane,
+  readingFault,
+  type PersonLine,
+  type Ladder,
+  type LadderSchool,
+  type Member,
+  type OwnDose,
+  type Reading,
+  type ReadingFault,
+  type Rung,
 } from '@/core/people';
 import { besideTaken } from './hall/beside';
 import { noticeShown } from './hall/notices';
@@ -58,6 +61,37 @@ export function addPerson(name: string, groupId: GroupId | undefined): AppThunk<
     return id;
   };
 }
+
+/** One of a list of people: somebody new, or somebody who is here and comes to one more group. */
+export interface Added {
+  readonly line: Pick<PersonLine, 'name' | 'limits' | 'lane'>;
+  /** Who is meant, where they are here already. */
+  readonly known: PersonId | undefined;
+}
+
+/** Adds people as they were written down; what is said of somebody who is here is laid over what is known. */
+export function addPeople(all: readonly Added[], groupId: GroupId | undefined): AppThunk {
+  return (dispatch, getState, { clock }) => {
+    const on = dayOfDate(clock.wallTime());
+    for (const { line, known } of all) {
+      const id = known ?? dispatch(addPerson(line.name, groupId));
+      const member = getState().people[id];
+      if (!member) continue;
+      const isNew = groupId !== undefined && !member.groups.includes(groupId);
+      const { limits, lane } = line;
+      dispatch(
+        personChanged(id, {
+          ...(known && isNew && { groups: [...member.groups, groupId].slice(0, MOST_GROUPS) }),
+          ...(limits && { limits: [...limits], asked: { ...member.asked, on } }),
+          ...(lane && { lane: plainLane(lane) }),
+        }),
+      );
+    }
+  };
+}
+
+/** So many groups one person can be in. */
+const MOST_GROUPS = 20;
 
 /** What stands where nothing that can be seen was written. */
 const UNNAMED = '–';

@@ -123,3 +123,4 @@ export {
 } from './person/taking-part';
 export { byLane, laneEntries, laneValues, type ByLane } from './lane/by-lane';
 export { GROUPS, type GroupStart } from './group';
+export { readPeopleLines, type PersonLine, type PersonLineFault } from './person/people-lines';

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Field, TARGET, useTokens } from '@/design';
+import { Field, SANS, TARGET, useTokens } from '@/design';
 import { deviceSet, useAppDispatch, useAppSelector } from '@/state';
 import { LEAD } from './strings';
 
@@ -68,7 +68,13 @@ export function HelpFields() {
 
 const styles = StyleSheet.create({
   call: { borderWidth: 3, borderRadius: 12, padding: 10, gap: 6 },
-  number: { fontSize: 24, lineHeight: 30, fontWeight: '700', textAlign: 'center' },
+  number: {
+    fontFamily: SANS,
+    fontSize: 24,
+    lineHeight: 30,
+    fontWeight: '700',
+    textAlign: 'center',
+  },
   press: {
     minHeight: TARGET + 8,
     borderRadius: 10,
@@ -76,7 +82,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: 12,
     textDecorationLine: 'none',
   },
-  line: { fontSize: 19, lineHeight: 25, fontWeight: '700' },
-  missing: { fontSize: 16, lineHeight: 22 },
+  line: { fontFamily: SANS, fontSize: 19, lineHeight: 25, fontWeight: '700' },
+  missing: { fontFamily: SANS, fontSize: 16, lineHeight: 22 },
   fields: { gap: 8 },
 });

@@ -24,8 +24,6 @@ interface ClassStageProps {
   readonly own?: string;
   /** Lies over the panels. */
   readonly sheet?: ReactNode;
-  /** Stands below the panels, which give it room. */
-  readonly asking?: ReactNode;
   readonly controls: (shape: StageShape) => ReactNode;
 }
 
@@ -38,7 +36,6 @@ export function ClassStage({
   news,
   own = '',
   sheet,
-  asking,
   controls,
 }: ClassStageProps) {
   const t = useTokens();
@@ -68,7 +65,6 @@ export function ClassStage({
     <View style={styles.stage}>
       <NowSaid view={view} />
       <Stage view={view} cover={cover} mirror={mirror} sizes={sizes} />
-      {asking}
       {sheet}
     </View>
   );

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { SKIP_WHYS, hasBegun, segmentAt, type SkipWhy } from '@/core/class';
+import { hasBegun, segmentAt } from '@/core/class';
 import { initialsOf } from '@/core/people';
 import { lanesOf, type Choices as Decided } from '@/core/routine';
 import { Target, useTokens } from '@/design';
@@ -109,13 +109,6 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
     }, SOUND_BY_MS);
     return () => clearTimeout(timer);
   }, [dispatch, device.chimes, tell]);
-  // The skip that is asked about; its number, since there may be several.
-  const [asked, setAsked] = useState<number>();
-  useEffect(() => {
-    if (asked === undefined) return undefined;
-    const timer = setTimeout(() => setAsked(undefined), WHY_MS);
-    return () => clearTimeout(timer);
-  }, [asked]);
   const slipped = useAppSelector((state) => state.notices.notices.findLast(isSlipped));
   useEffect(() => {
     if (slipped) tell(LEAD.slipped[slipped.what]);
@@ -136,7 +129,6 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
   const deed = (one: PlainDeed) => {
     if (one === 'ease') tell(LEAD.eased);
     if (one === 'again') tell(LEAD.againSaid);
-    if (one === 'on') setAsked(lead.skips.length);
     dispatch(act(one));
   };
   const happened = () => {
@@ -170,7 +162,6 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
     );
   }
   if (!view) return null;
-  const skipped = asked !== undefined && lead.skips.length > asked && !lead.skips.at(-1)?.why;
   return (
     <ClassStage
       lead={lead}
@@ -199,16 +190,6 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
         ) : over === 'keys' ? (
           <KeySheet onClose={close} />
         ) : undefined
-      }
-      asking={
-        skipped && (
-          <WhyLeft
-            onWhy={(why) => {
-              dispatch(act({ kind: 'why', why }));
-              setAsked(undefined);
-            }}
-          />
-        )
       }
       controls={(shape) =>
         over === 'finish' ? (
@@ -243,27 +224,11 @@ function FinishAsk({ onNo, onYes }: { readonly onNo: () => void; readonly onYes:
   );
 }
 
-/** Why the last thing was left, by one tap, or not at all; the class goes on meanwhile. */
-function WhyLeft({ onWhy }: { readonly onWhy: (why: SkipWhy) => void }) {
-  return (
-    <View style={styles.why}>
-      <Text variant="bodyLarge">{LEAD.whyLeft}</Text>
-      {SKIP_WHYS.map((why) => (
-        <Target key={why} label={LEAD.whys[why]} onPress={() => onWhy(why)} />
-      ))}
-    </View>
-  );
-}
-
 /** By then a browser has let sound through, or does not. */
 const SOUND_BY_MS = 1500;
-
-/** Long enough to tap, short enough not to be in the way. */
-const WHY_MS = 10_000;
 
 const styles = StyleSheet.create({
   page: { flex: 1, minHeight: 0, overflow: 'hidden', gap: 6 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   finish: { gap: 8 },
-  why: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6, padding: 4 },
 });

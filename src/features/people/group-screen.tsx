@@ -19,7 +19,8 @@ import { WEEKDAYS } from '@/words/groups';
 import { meetsWords } from '@/words/people';
 import { GroupCharts } from './charts-of-group';
 import { KeptField } from './kept-field';
-import { AddPeople, Names } from './people-screen';
+import { AddPeople } from './add-people';
+import { Names } from './people-screen';
 import { GROUP } from './strings';
 
 /** A group: when and where it meets, what it does next, and who is in it. */

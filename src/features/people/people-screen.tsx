@@ -1,16 +1,15 @@
 import { Link } from 'expo-router';
-import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { type GroupId } from '@/core/common';
 import type { Member } from '@/core/people';
-import { Choices, Field, Screen, TARGET, useTokens } from '@/design';
+import { Field, Screen, TARGET, useTokens } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { Places } from '@/features/frame';
 import { Notices } from '@/features/notices';
-import { addGroup, addPerson, membersOf, useAppDispatch, useAppSelector } from '@/state';
+import { addGroup, membersOf, useAppDispatch, useAppSelector } from '@/state';
 import { GROUP_TITLES, laneTitle } from '@/words/names';
 import { meetsWords } from '@/words/people';
+import { AddPeople } from './add-people';
 import { PEOPLE } from './strings';
 
 /** Groups and who is in them, and ways to add both. */
@@ -94,70 +93,6 @@ export function Names({ members }: { readonly members: readonly Member[] }) {
           </Link>
         </View>
       ))}
-    </View>
-  );
-}
-
-const namesIn = (typed: string) =>
-  typed
-    .split(/[,;\n]/u)
-    .map((one) => one.replace(/\s+/gu, ' ').trim().slice(0, 80))
-    .filter(Boolean);
-
-export function AddPeople({
-  groups,
-  into,
-}: {
-  readonly groups: readonly { readonly id: GroupId; readonly name: string }[];
-  readonly into?: GroupId;
-}) {
-  const t = useTokens();
-  const dispatch = useAppDispatch();
-  const people = useAppSelector((state) => state.people);
-  const [typed, setTyped] = useKeptTyping(`new people ${into ?? ''}`.trim());
-  const [chosen, setChosen] = useState<GroupId | 'none'>();
-  const names = namesIn(typed);
-  const here = new Set(Object.values(people).map(({ name }) => name.toLowerCase()));
-  const again = names.filter((name) => here.has(name.toLowerCase()));
-  const target = into ?? chosen ?? groups[0]?.id ?? 'none';
-  const add = () => {
-    names.forEach((name) => dispatch(addPerson(name, target === 'none' ? undefined : target)));
-    setTyped('');
-  };
-  return (
-    <View style={styles.add}>
-      <Field
-        label={PEOPLE.newPeople}
-        value={typed}
-        maxLength={2000}
-        onChangeText={setTyped}
-        onSubmitEditing={add}
-      />
-      {again.length > 0 && (
-        <Text role="alert" variant="bodyMedium" style={{ color: t.clay }}>
-          {PEOPLE.hereAlready(again)}
-        </Text>
-      )}
-      {!into && groups.length > 0 && names.length > 0 && (
-        <Choices
-          label={PEOPLE.into}
-          choices={[
-            ...groups.map(({ id, name }) => ({ value: id as string, text: name })),
-            { value: 'none', text: PEOPLE.noneOfThem },
-          ]}
-          value={target}
-          onChoose={(value) => setChosen(value as GroupId | 'none')}
-        />
-      )}
-      <Button
-        mode="contained"
-        contentStyle={styles.button}
-        disabled={names.length === 0}
-        onPress={add}
-        style={styles.start}
-      >
-        {PEOPLE.addPeople(names.length)}
-      </Button>
     </View>
   );
 }

@@ -1,4 +1,4 @@
-const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+import type { PersonLineFault } from '@/core/people';
 
 export const PEOPLE = {
   title: 'People',
@@ -10,8 +10,31 @@ export const PEOPLE = {
   newGroup: 'Name of a new group',
   addGroup: 'Add the group',
   newPeople: 'Names or initials, with commas between',
-  hereAlready: (names: readonly string[]) =>
-    `${LIST.format(names)} ${names.length > 1 ? 'are' : 'is'} here already. Who comes to two groups is put into the second on their own page; somebody else needs another name or an initial.`,
+  newHint:
+    'Or a line for each: Ann B: bad knees, new hip left; way: chair. Write “none” where you asked and there are no limits.',
+  understood: 'Understood as',
+  noLimits: 'asked, no limits',
+  isHere: 'here already: this person is meant',
+  another: 'Somebody else',
+  anotherOf: (name: string) => `${name} is somebody else of the same name`,
+  pick: 'Find somebody who is here already',
+  pickOne: (name: string) => `Add ${name} to this group`,
+  moreFound: (n: number) => `${n} more; type a part of the name.`,
+  lineFault: (typed: string, fault: PersonLineFault): string => {
+    const line = `“${typed.slice(0, 60)}”`;
+    switch (fault.code) {
+      case 'no-name':
+        return `${line} has no name before the colon.`;
+      case 'long-name':
+        return `${line}: a name has 80 letters at most.`;
+      case 'twice':
+        return `${line} has the same name as a line above. Tell the two apart, by an initial perhaps.`;
+      case 'unread-limit':
+        return `${line}: “${fault.words}” is not a limit we know. Say it another way, or choose it on their page.`;
+      case 'unread-way':
+        return `${line}: “${fault.words}” is not a way of taking part. Write chair, stand, stand-held, floor or wheelchair.`;
+    }
+  },
   addPeople: (n: number) => (n > 1 ? `Add ${n} people` : 'Add'),
   into: 'Into which group',
   noneOfThem: 'No group yet',

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { MOST_NOTE, WENT, type Run, type Went } from '@/core/class';
+import { MOST_NOTE, SKIP_WHYS, WENT, type Run, type Went } from '@/core/class';
+import { withCapital } from '@/core/common';
 import { itemInForce, itemsInOrder, type Item, type Routine } from '@/core/routine';
 import { Choices, Field, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
@@ -22,17 +23,15 @@ function nameOf(routine: Routine | undefined, id: string | undefined): string {
 /** What was changed on the way, what was left early and why, and what happened. */
 export function WhatHappened({ run, routine }: OfRun) {
   const t = useTokens();
+  const dispatch = useAppDispatch();
   const count = (kind: string) => run.edits?.filter((one) => one.kind === kind).length ?? 0;
   const changes = (['extend', 'again', 'ease', 'lanes', 'settle'] as const)
     .filter((kind) => count(kind) > 0)
     .map((kind) => RECORD.changed[kind](count(kind)));
-  const skips = (run.skips ?? []).map(({ itemId, why }) =>
-    [nameOf(routine, itemId), RECORD.leftEarly, why && WHY_WORDS[why]].filter(Boolean).join(', '),
-  );
   const events = (run.events ?? []).map(({ at, itemId, note }) =>
     [timeOfDay(at), nameOf(routine, itemId), note ?? RECORD.happened].filter(Boolean).join(' · '),
   );
-  if (changes.length + skips.length + events.length === 0) return null;
+  if (changes.length + (run.skips ?? []).length + events.length === 0) return null;
   return (
     <View>
       {changes.length > 0 && (
@@ -40,10 +39,29 @@ export function WhatHappened({ run, routine }: OfRun) {
           {RECORD.onTheWay} {changes.join(', ')}
         </Text>
       )}
-      {skips.map((words, i) => (
-        <Text key={`${i} ${words}`} variant="bodyLarge">
-          {words}
-        </Text>
+      {(run.skips ?? []).map(({ itemId, why }, i) => (
+        <View key={`${i} ${itemId}`}>
+          <Text variant="bodyLarge">
+            {[nameOf(routine, itemId), RECORD.leftEarly].filter(Boolean).join(', ')}
+          </Text>
+          <Choices
+            label={RECORD.whyLeft}
+            choices={SKIP_WHYS.map((value) => ({ value, text: withCapital(WHY_WORDS[value]) }))}
+            value={why}
+            onChoose={(chosen) =>
+              dispatch(
+                runsBrought([
+                  {
+                    ...run,
+                    skips: (run.skips ?? []).map((one, at) =>
+                      at === i ? { ...one, why: chosen } : one,
+                    ),
+                  },
+                ]),
+              )
+            }
+          />
+        </View>
       ))}
       {events.map((words, i) => (
         <Text key={`${i} ${words}`} variant="bodyLarge" style={{ color: t.clay }}>

@@ -24,6 +24,7 @@ export const RECORD = {
     lanes: (n: number) => `ways of taking part changed ${times(n)}`,
     settle: () => 'settled early',
   },
+  whyLeft: 'Why?',
   leftEarly: 'left early',
   happened: 'something happened',
   went: 'How it went',
