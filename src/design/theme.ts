@@ -5,7 +5,7 @@ import { DARK, LIGHT, SANS, SERIF, type Tokens } from './tokens';
 
 export type AppTheme = MD3Theme & { readonly tokens: Tokens };
 
-const fonts = configureFonts({
+const configured = configureFonts({
   config: {
     ...Object.fromEntries(
       (['titleLarge', 'headlineSmall', 'headlineMedium'] as const).map((variant) => [
@@ -39,6 +39,12 @@ const fonts = configureFonts({
     ),
   } as Parameters<typeof configureFonts>[0] extends { config?: infer C } ? C : never,
 });
+
+/** What sets its own size is in the same face as all else. */
+const fonts: MD3Theme['fonts'] = {
+  ...configured,
+  default: { ...configured.default, fontFamily: SANS },
+};
 
 function themed(base: MD3Theme, t: Tokens): AppTheme {
   return {

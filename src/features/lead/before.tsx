@@ -207,7 +207,7 @@ export function RunThroughFirst({ routine, onRun, onRehearse }: RunThroughProps)
 const styles = StyleSheet.create({
   rows: { gap: 8 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-start' },
-  field: { flexGrow: 1, flexShrink: 1, maxWidth: 280, minWidth: 180 },
+  field: { flexGrow: 1, flexShrink: 1, maxWidth: 280, minWidth: 140 },
   waiting: { flex: 1, alignItems: 'center', justifyContent: 'center', gap: 12, padding: 16 },
   large: { fontFamily: SANS, textAlign: 'center', fontVariant: ['tabular-nums'] },
   bold: { fontWeight: '700' },

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { StyleSheet, View, useWindowDimensions } from 'react-native';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import type { Lead } from '@/core/class';
 import { printClock } from '@/core/common';
 import { useTokens } from '@/design';
@@ -24,7 +24,7 @@ interface ClassStageProps {
   readonly own?: string;
   /** Lies over the panels. */
   readonly sheet?: ReactNode;
-  readonly controls: (shape: StageShape) => ReactNode;
+  readonly controls: (shape: StageShape | 'rest') => ReactNode;
 }
 
 /** Everything that is read from across a room, laid out for the window; none of it scrolls. */
@@ -92,6 +92,20 @@ export function ClassStage({
       </View>
     );
   }
+  if (shape === 'small') {
+    return (
+      <View role="main" style={[styles.page, page]}>
+        <ScrollView contentContainerStyle={styles.scrolled}>
+          <View style={{ height: Math.max(120, window.height * SMALL_SHARE) }}>{stage}</View>
+          {words(inner)}
+          {lanes(inner)}
+          {foot}
+          {controls('rest')}
+        </ScrollView>
+        {controls(shape)}
+      </View>
+    );
+  }
   const broad = shape === 'wide' || shape === 'wall';
   if (broad) {
     const lanesWidth = inner * 0.22;
@@ -141,6 +155,9 @@ function coverOf(
   return { title: `${LEAD.goingOn} ${Math.ceil(countInMs / 1000)}`, words: view.name };
 }
 
+/** What is counted has so much of a small window, with nothing above it. */
+const SMALL_SHARE = 0.34;
+
 /** Between the columns of a phone on its side. */
 const GAP = 12;
 
@@ -151,6 +168,7 @@ const styles = StyleSheet.create({
   middle: { flex: 1, minWidth: 0, gap: 4 },
   broad: { flex: 1, minHeight: 0, flexDirection: 'row', gap: 16 },
   picture: { minHeight: 0 },
+  scrolled: { gap: 6 },
   words: { flex: 1, minWidth: 0 },
   top: { flexDirection: 'row', gap: 8 },
   stage: { flex: 1, minHeight: 0, minWidth: 0 },

@@ -192,7 +192,7 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
         ) : undefined
       }
       controls={(shape) =>
-        over === 'finish' ? (
+        over === 'finish' && shape === 'rest' ? null : over === 'finish' ? (
           <FinishAsk onNo={close} onYes={() => dispatch(endLead('finished-early'))} />
         ) : (
           <Controls

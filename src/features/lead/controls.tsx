@@ -9,7 +9,8 @@ import { OFFERED, keyOf } from './keys';
 import type { LeadView, Offered } from './view';
 
 interface ControlsProps {
-  readonly shape: StageShape;
+  /** Of a small window, the `rest` is what scrolls with the class. */
+  readonly shape: StageShape | 'rest';
   readonly running: boolean;
   readonly whyNot: LeadView['whyNot'];
   readonly open: boolean;
@@ -103,6 +104,29 @@ const Targets = memo(function Targets(props: ControlsProps) {
         {OFFERED.map(offered)}
         {happened}
         {signs}
+        {more}
+      </View>
+    );
+  }
+  if (shape === 'small') {
+    return (
+      <View style={styles.rows}>
+        <View style={styles.row}>{hold}</View>
+        <View style={styles.row}>
+          {happened}
+          {signs}
+        </View>
+      </View>
+    );
+  }
+  if (shape === 'rest') {
+    return (
+      <View style={styles.rows}>
+        <View style={styles.row}>
+          {plain('back')}
+          {plain('on')}
+        </View>
+        {OFFERED.map(offered)}
         {more}
       </View>
     );

@@ -1,5 +1,8 @@
-/** How the stage is laid out: a phone upright or a tablet, a phone on its side, a screen, a wall. */
-export type StageShape = 'tall' | 'low' | 'wide' | 'wall';
+/**
+ * How the stage is laid out: a phone upright or a tablet, a phone on its side, a screen, a wall; or, where
+ * a page is enlarged or a window narrow, as little room as that leaves.
+ */
+export type StageShape = 'tall' | 'low' | 'wide' | 'wall' | 'small';
 
 /** The sizes of letters on the stage, in pixels. */
 export interface StageSizes {
@@ -21,6 +24,8 @@ export const CAPITAL = 0.668;
 const FOUR_METRES = 78;
 const TWO_METRES = 39;
 const LOW = 560;
+/** With less than this, not everything can stand beside each other: the count stays, the rest scrolls. */
+const SMALL = { width: 300, height: 520 };
 const WIDE_FROM = 900;
 const WALL = { width: 1600, height: 900 };
 /** So much of a wall may be cut off at each edge. */
@@ -42,6 +47,9 @@ function usualSizes(width: number, height: number): StageSizes {
   if (width >= WALL.width && height >= WALL.height) {
     const [edgeX, edgeY] = [Math.round(width * OVERSCAN), Math.round(height * OVERSCAN)];
     return { shape: 'wall', edgeX, edgeY, far: 104, near: FOUR_METRES, least: 60 };
+  }
+  if (width < SMALL.width || (height < SMALL.height && width <= height) || height < 240) {
+    return { shape: 'small', edgeX: 8, edgeY: 4, far: 21, near: 15, least: 13 };
   }
   if (height < LOW && width > height) {
     return { shape: 'low', edgeX: 12, edgeY: 8, far: 26, near: 17, least: 14 };

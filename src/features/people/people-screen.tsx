@@ -2,7 +2,7 @@ import { Link } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import type { Member } from '@/core/people';
-import { Field, Screen, TARGET, useTokens } from '@/design';
+import { SANS, Field, Screen, TARGET, useTokens } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { Places } from '@/features/frame';
 import { Notices } from '@/features/notices';
@@ -152,7 +152,13 @@ const styles = StyleSheet.create({
   grow: { flexGrow: 1, flexShrink: 1 },
   add: { gap: 8 },
   row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
-  link: { display: 'flex', minHeight: TARGET, alignItems: 'center', fontSize: 16 },
+  link: {
+    fontFamily: SANS,
+    display: 'flex',
+    minHeight: TARGET,
+    alignItems: 'center',
+    fontSize: 16,
+  },
   button: { minHeight: TARGET },
   start: { alignSelf: 'flex-start' },
 });
