@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { expect, openDemo, test } from './browser';
 
@@ -63,6 +64,11 @@ const PAGES: readonly Writes[] = [
   },
   { name: 'a class in the record', at: '/record/demo-run-saltmarsh-6', ...inField(/^A note/) },
   { name: 'a move being written', at: '/write-move/bridge', ...inField('Name', 'Name') },
+  {
+    name: 'what somebody who calls for help has to know',
+    at: '/lead/demo-signal-box-reset',
+    ...inField('Emergency number here'),
+  },
   {
     name: 'attendance',
     at: '/record/demo-run-saltmarsh-6',
@@ -205,6 +211,65 @@ test('two tabs write two notes on one person: both are there, and one is chosen'
   await expect(other.getByText(/was changed in another tab/)).toHaveCount(0);
 });
 
+for (const { name, at, write } of PAGES.filter(({ name }) =>
+  ['a group', 'a class in the record', 'a move being written'].includes(name),
+)) {
+  test(`${name}: two tabs that write the same at once are told of it, and both are kept`, async ({
+    page,
+    context,
+  }) => {
+    await openDemo(page);
+    await page.goto(at);
+    const other = await context.newPage();
+    await other.goto(at);
+    for (const one of [page, other]) {
+      await write(one, 'As it was');
+      await one.waitForTimeout(1200);
+      await one.evaluate(() => {
+        BroadcastChannel.prototype.postMessage = () => undefined;
+      });
+    }
+    await write(page, 'What the first tab says');
+    await page.waitForTimeout(1200);
+    await write(other, 'What the second tab says');
+    const told = other.getByRole('alert').filter({ hasText: 'was changed in another tab' }).last();
+    await expect(told).toBeVisible();
+    const file = other.waitForEvent('download');
+    await told.getByRole('button', { name: 'Save as a file' }).click();
+    const path = await (await file).path();
+    expect(readFileSync(path, 'utf8')).toContain('What the first tab says');
+    await other.close();
+  });
+}
+
+test('what is not saved is asked about before the page is left, and tried again when it is looked at', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/group/demo-saltmarsh');
+  await page.waitForTimeout(600);
+  await fillDisk(page);
+  await page.evaluate(() => {
+    Storage.prototype.setItem = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await (await opened(page, 'Notes on the group', 'Notes on the group')).fill('Not to be lost');
+  await expect(alert(page)).toBeVisible();
+  const asked = new Promise<string>((resolve) => {
+    page.once('dialog', (dialog) => {
+      resolve(dialog.type());
+      void dialog.dismiss();
+    });
+  });
+  await page.evaluate(() => void setTimeout(() => location.reload(), 0));
+  expect(await asked).toBe('beforeunload');
+  await freeDisk(page);
+  // Somebody comes back to it.
+  await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+  await expect(alert(page)).toHaveCount(0);
+});
+
 test('start empty counts first, leaves what is one’s own, and can be taken back', async ({
   page,
 }) => {
@@ -332,9 +397,28 @@ test('the focus never falls to nowhere: after a row goes, what took its place ha
     .click();
   await page.getByRole('button', { name: 'Delete' }).first().focus();
   await page.keyboard.press('Enter');
-  await expect
-    .poll(() => page.evaluate(() => document.activeElement?.tagName ?? 'BODY'))
-    .not.toBe('BODY');
+  const hasFocus = () =>
+    expect
+      .poll(() => page.evaluate(() => document.activeElement?.tagName ?? 'BODY'))
+      .not.toBe('BODY');
+  await hasFocus();
+  // Somebody who is taken out, and a class that starts.
+  await page.goto('/people/demo-ada');
+  const out = page.getByRole('button', { name: 'Take this person out' });
+  await out.focus();
+  await page.keyboard.press('Enter');
+  const sure = page.getByRole('button', { name: 'Take Ada Fenn out for good' });
+  await sure.focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/people$/);
+  await hasFocus();
+  await page.goto('/lead/demo-signal-box-reset');
+  const start = page.getByRole('button', { name: 'Start', exact: true });
+  await expect(start).toBeEnabled();
+  await start.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Hold the class' })).toBeVisible();
+  await hasFocus();
 });
 
 test('the licences of what it is made with are a press away', async ({ page }) => {

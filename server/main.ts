@@ -42,6 +42,6 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     server.close(() => process.exit(0));
     server.closeIdleConnections();
     // Whoever has sent half a request does not keep it open.
-    setTimeout(() => server.closeAllConnections(), LAST_ANSWERS_MS).unref();
+    setTimeout(() => server.closeAllConnections(), LAST_ANSWERS_MS);
   });
 }

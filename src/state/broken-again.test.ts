@@ -17,7 +17,7 @@ import {
   selectRows,
   type AppStore,
 } from '.';
-import { TIMING } from './storage/keeper';
+import { TIMING } from './storage/timing';
 import { fakePlatform, openedTab as opened } from './testing';
 
 const files: { name: string; text: string }[] = [];

@@ -22,7 +22,7 @@ import { ownLike, shipped } from '@/core/testing';
 import { draftOf } from '@/core/writing';
 import * as state from '.';
 import { ALL_KINDS } from './kinds';
-import { TIMING } from './storage/keeper';
+import { TIMING } from './storage/timing';
 import { asRead } from './storage/kind';
 import { fakePlatform, openedTab, type FakePlatform } from './testing';
 

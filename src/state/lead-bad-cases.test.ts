@@ -2,7 +2,7 @@ import { placeAt } from '@/core/class';
 import { routineIdSchema } from '@/core/common';
 import { act, leaveLead, openLead, runThrough, scoreOfLead, soundState, trySound } from '.';
 import { onsetsOfLead } from './lead';
-import { TIMING } from './storage/keeper';
+import { TIMING } from './storage/timing';
 import { lookElsewhere } from './lead-actions';
 import { fakePlatform, openedTab, type FakePlatform } from './testing';
 

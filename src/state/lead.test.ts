@@ -20,7 +20,7 @@ import {
 import { scriptPhrases } from '@/words/score';
 import { DEMO_ROUTINES } from './demo/routines';
 import { routinesBrought } from './routines';
-import { TIMING } from './storage/keeper';
+import { TIMING } from './storage/timing';
 import { fakePlatform, openedTab as opened } from './testing';
 
 const ID = routineIdSchema.parse('demo-signal-box-reset');

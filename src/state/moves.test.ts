@@ -27,7 +27,7 @@ import {
   takeBack,
   type AppStore,
 } from '.';
-import { TIMING } from './storage/keeper';
+import { TIMING } from './storage/timing';
 import { fakePlatform, openedTab as opened } from './testing';
 
 const rail = ownLike('Seated twist', { name: 'Rail turn' });

@@ -33,7 +33,7 @@ import {
   type AppStore,
 } from '.';
 import { movesBrought } from './moves';
-import { TIMING } from './storage/keeper';
+import { TIMING } from './storage/timing';
 import { fakePlatform, openedTab as opened, type FakePlatform } from './testing';
 
 const files: { name: string; text: string }[] = [];

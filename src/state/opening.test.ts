@@ -20,7 +20,7 @@ import {
   type AppStore,
 } from '.';
 import { DEMO_ROUTINES } from './demo/routines';
-import { TIMING } from './storage/keeper';
+import { TIMING } from './storage/timing';
 import { fakePlatform, openedTab as opened } from './testing';
 
 const DEMO_COUNT = Object.keys(DEMO_ROUTINES).length;

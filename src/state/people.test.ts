@@ -1,4 +1,5 @@
 import { groupIdSchema, personIdSchema, routineIdSchema, runIdSchema } from '@/core/common';
+import { readPeopleCsv } from '@/core/class';
 import { clearancesOn } from '@/core/people';
 import {
   addPerson,
@@ -29,7 +30,7 @@ import { bringBackup, differencesFrom } from './backup';
 import { createHall, openHall } from './hall';
 import { MEETING, MARK } from './hall/kinds';
 import { fakePlatform, openedTab as opened, type FakePlatform } from './testing';
-import { TIMING } from './storage/keeper';
+import { TIMING } from './storage/timing';
 
 const ADA = personIdSchema.parse('demo-ada');
 const COURT = groupIdSchema.parse('demo-saltmarsh');
@@ -363,5 +364,35 @@ describe('what happens in a class', () => {
     const later = await opened(fakePlatform(platform.data));
     expect(later.getState().lead.current).toBeNull();
     expect(later.getState().shelf.brokenOff).toBeNull();
+  });
+});
+
+describe('a table with two people of one name', () => {
+  const bring = (store: AppStore, text: string) => {
+    const read = readPeopleCsv(text, '2026-03-05');
+    if (!read.ok) throw new Error(JSON.stringify(read.faults));
+    const plan = store.dispatch(planTable(read.classes));
+    store.dispatch(bringTable(plan));
+    return plan;
+  };
+
+  test('goes to whom its ids say, to whom its group has, and to nobody on a guess', async () => {
+    const store = await opened(fakePlatform());
+    const mine = store.dispatch(addPerson('Ann', COURT));
+    const other = store.dispatch(addPerson('Ann', undefined));
+    const came = (title: string) =>
+      selectRows(store.getState())
+        .find((row) => row.title === title)
+        ?.people?.map(({ person }) => person);
+    const head = 'date,person,person id,routine,group\n';
+    bring(store, `${head}2026-02-01,Ann,${other},By its id,\n`);
+    expect(came('By its id')).toEqual([other]);
+    const court = store.getState().groups[COURT]?.name ?? '';
+    bring(store, `${head}2026-02-02,Ann,,By its group,"${court}"\n`);
+    expect(came('By its group')).toEqual([mine]);
+    const plan = bring(store, `${head}2026-02-03,Ann,,By nothing,\n`);
+    expect(plan.unclear).toEqual([{ line: 2, name: 'Ann' }]);
+    expect(plan.newPeople).toEqual([]);
+    expect(came('By nothing')).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { dayOfDate, routineIdSchema } from '@/core/common';
 import { onPageLeave, onPageLook } from '@/platform/page';
-import { WithoutStorage } from '../storage/keeper';
+import { WithoutStorage } from '../storage/asking';
 import { speakOfSetAside } from '../storage/set-aside';
 import { takeUpSlips } from '../storage/slip';
 import { deviceSet } from './device';

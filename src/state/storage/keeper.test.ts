@@ -14,7 +14,7 @@ import {
 } from '..';
 import { deviceSet } from '../hall/device';
 import { fakePlatform, openedTab, type FakePlatform } from '../testing';
-import { TIMING } from './keeper';
+import { TIMING } from './timing';
 
 const ONE = routineIdSchema.parse('demo-signal-box-reset');
 const TWO = routineIdSchema.parse('demo-thursday-chair-circle');

@@ -8,10 +8,10 @@ import {
   noticeShown,
   persistenceKnown,
   savingSet,
-  unreadSet,
   unsavedSet,
   type Unsaved,
 } from '../hall/notices';
+import { WithoutStorage, createAsking, withinTime } from './asking';
 import {
   asRead,
   glanceAt,
@@ -26,6 +26,7 @@ import {
 } from './kind';
 import { asideOf, setAside } from './set-aside';
 import { leaveSlip, type Leaving } from './slip';
+import { TIMING, type Timing } from './timing';
 
 /** What the keeper asks of the store. */
 export interface KeptStore {
@@ -33,28 +34,6 @@ export interface KeptStore {
   dispatch(action: UnknownAction): unknown;
   subscribe(listener: () => void): () => void;
 }
-
-/** When things are written. */
-export interface Timing {
-  /** An edit is kept within 250 ms; this leaves time for the writing. */
-  readonly afterMs: number;
-  /** How long it waits after a failed writing: each time longer, up to the last. */
-  readonly retryMs: readonly number[];
-  /** The same for a reading. */
-  readonly rereadMs: readonly number[];
-  /** A reading that takes longer has failed: some browsers never answer. */
-  readonly longestReadMs: number;
-  /** The same for a writing, and for the turn at it. */
-  readonly longestWriteMs: number;
-}
-
-export const TIMING: Timing = {
-  afterMs: 150,
-  retryMs: [1000, 2000, 5000, 15_000, 60_000],
-  rereadMs: [50, 200, 1000, 3000],
-  longestReadMs: 15_000,
-  longestWriteMs: 10_000,
-};
 
 /** What this tab knows to be stored under a key. */
 interface Known {
@@ -94,9 +73,6 @@ export interface Keeper {
   revisionOf(key: string): number;
 }
 
-/** Storage was given up for this visit. */
-export class WithoutStorage extends Error {}
-
 /** Why something was not written: what would be refused when it is read, at this place. */
 class Refused extends Error {
   constructor(readonly at: string) {
@@ -116,6 +92,8 @@ export function createKeeper(
   platform: Platform,
   timing: Timing = TIMING,
 ): Keeper {
+  const asking = createAsking(store, timing);
+  const { ask } = asking;
   const kinds: AnyKind<never>[] = [];
   const known = new Map<string, Known>();
   /** What could not be written, by key. */
@@ -376,28 +354,6 @@ export function createKeeper(
     if (keys.length > 0) await bring(kind, await ask(() => platform.store.read(keys)));
   };
 
-  const waiting = new Set<() => void>();
-  let without = false;
-  const ask = async <T>(question: () => Promise<T>): Promise<T> => {
-    for (let n = 0; ; n++) {
-      if (without) throw new WithoutStorage();
-      try {
-        const answer = await withinTime(question(), timing.longestReadMs);
-        if (n > 0) store.dispatch(unreadSet(false));
-        return answer;
-      } catch {
-        // The first failures are over before anybody could read of them.
-        if (n === 2) store.dispatch(unreadSet(true));
-        const waitMs = timing.rereadMs[Math.min(n, timing.rereadMs.length - 1)] ?? 0;
-        await new Promise<void>((wake) => {
-          waiting.add(wake);
-          setTimeout(wake, waitMs);
-        });
-        waiting.clear();
-      }
-    }
-  };
-
   const take = async (more: readonly AnyKind<never>[], keys?: readonly string[]) => {
     try {
       const there = keys ?? (await ask(() => platform.store.keys()));
@@ -410,14 +366,11 @@ export function createKeeper(
   };
 
   const goWithout = () => {
-    without = true;
     stopped = true;
     clearTimeout(timer);
-    store.dispatch(unreadSet(false));
     store.dispatch(savingSet('stopped'));
-    askNow();
+    asking.giveUp();
   };
-  const askNow = () => [...waiting].forEach((wake) => wake());
 
   const fromOtherTab = async (key: string) => {
     const kind = kinds.find((one) => one.told && isOfKind(one, key));
@@ -498,7 +451,7 @@ export function createKeeper(
     takeSome,
     keep,
     ask,
-    askNow,
+    askNow: asking.now,
     goWithout,
     saveNow,
     leave,
@@ -506,12 +459,4 @@ export function createKeeper(
     unwrittenTexts,
     revisionOf: (key) => known.get(key)?.revision ?? 0,
   };
-}
-
-/** Fails where an answer takes longer than so many milliseconds. */
-function withinTime<T>(answer: Promise<T>, ms: number): Promise<T> {
-  return new Promise((resolve, reject) => {
-    const timer = setTimeout(() => reject(new Error('no answer')), ms);
-    answer.then(resolve, reject).finally(() => clearTimeout(timer));
-  });
 }
