@@ -32,7 +32,14 @@ export {
   type RoutineId,
   type RunId,
 } from './ids';
-export { cleanLine, cleanText, oneLineSchema, textSchema, withoutUnseen } from './own-text';
+export {
+  blanksForUnseen,
+  cleanLine,
+  cleanText,
+  oneLineSchema,
+  textSchema,
+  withoutUnseen,
+} from './own-text';
 export { withCapital, withStop } from './sentence';
 export {
   fail,

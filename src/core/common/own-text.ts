@@ -18,6 +18,14 @@ export function withoutUnseen(text: string): string {
   return PLAIN.test(text) ? text : text.replace(BREAKS, '\n').replace(UNSEEN, '');
 }
 
+/**
+ * A line in which places are counted: what cannot be seen is a blank, and every letter keeps its column.
+ * @example blanksForUnseen('Low\u0002tide') // 'Low tide'
+ */
+export function blanksForUnseen(line: string): string {
+  return PLAIN.test(line) ? line : line.replace(/\p{Cc}/gu, ' ').replace(UNSEEN, ' ');
+}
+
 /** The first so many letters; no pair is cut in two. */
 function cut(text: string, most: number): string {
   if (text.length <= most) return text;

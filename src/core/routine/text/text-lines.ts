@@ -1,3 +1,5 @@
+import { blanksForUnseen } from '@/core/common';
+
 /** A line of routine text cut into what it says and its note. Columns count from 1. */
 export interface TextLine {
   readonly line: number;
@@ -18,7 +20,7 @@ export function splitLines(text: string): readonly TextLine[] {
   return text
     .replace(/^\uFEFF/u, '')
     .split(BREAK)
-    .map((typed, i) => readLine(typed.replace(/\p{Cc}/gu, ' '), i + 1));
+    .map((typed, i) => readLine(blanksForUnseen(typed), i + 1));
 }
 
 function readLine(typed: string, line: number): TextLine {

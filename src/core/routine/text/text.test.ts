@@ -49,6 +49,16 @@ Seated easy breath: 6 breaths    # dim the lights
 `;
 
 describe('routine text', () => {
+  test('whatever letters a text has, what is read of it is what is kept', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 30 }), (typed) => {
+        const read = reading(`title: ${typed}\n[main]\nBridge: 8 reps, "${typed}"  # ${typed}`);
+        expect(routineSchema.parse(read.routine)).toEqual(read.routine);
+      }),
+      { numRuns: 300, examples: [['\ud83d'], ['\u202e'], ['\ufeff'], ['Low\u0002 tide']] },
+    );
+  });
+
   test('a whole routine is read and written again as it stands', () => {
     expect(problemsOf(WHOLE)).toEqual([]);
     expect(writeRoutineText(routineOf(WHOLE))).toBe(WHOLE);
