@@ -12,6 +12,8 @@ interface SheetOfPaperProps {
   readonly label: string;
   /** Of the room it has; the page is made smaller to fit. */
   readonly width: number;
+  /** Words that run over to the next line keep their size on a narrow screen. */
+  readonly flows?: boolean;
   readonly handle: Ref<SheetHandle>;
 }
 
@@ -19,20 +21,21 @@ interface SheetOfPaperProps {
 const PAPER = 760;
 
 /** A page in a frame of its own, so that it is printed alone. */
-export function SheetOfPaper({ paper, label, width, handle }: SheetOfPaperProps) {
+export function SheetOfPaper({ paper, label, width, flows, handle }: SheetOfPaperProps) {
   const frame = useRef<HTMLIFrameElement>(null);
   useImperativeHandle(handle, () => ({ print: () => frame.current?.contentWindow?.print() }), []);
-  const share = Math.min(1, width / PAPER);
+  const share = flows ? 1 : Math.min(1, width / PAPER);
+  const wide = flows ? Math.min(width, PAPER) : PAPER;
   useLayoutEffect(() => {
     if (frame.current) lay(frame.current, paper, share);
-  }, [paper, share]);
+  }, [paper, share, wide]);
   const scaled = { transformOrigin: '0 0', transform: `scale(${share})` } as const;
   return (
-    <div style={{ overflow: 'hidden', width: PAPER * share }}>
+    <div style={{ overflow: 'hidden', width: wide * share }}>
       <iframe
         ref={frame}
         title={label}
-        style={{ width: PAPER, border: 0, background: '#fff', ...scaled }}
+        style={{ width: wide, border: 0, background: '#fff', ...scaled }}
       />
     </div>
   );

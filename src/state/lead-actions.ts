@@ -24,7 +24,7 @@ import {
   leadsElsewhere,
   type LeadInProgress,
 } from './lead';
-import { marked } from './hall/marks';
+import { markLed } from './hall/marks';
 import { runsBrought } from './runs';
 import type { AppThunk } from './slices';
 import { personChanged } from './people-actions';
@@ -110,14 +110,13 @@ export function endLead(how: RunEnd): AppThunk {
     dispatch(leadTallied(clock.now()));
     const current = getState().lead.current;
     if (!current) return;
-    const { runId, startedAt, lead } = current;
+    const { runId, lead } = current;
     if (lead.ledMs === 0 || lead.runThrough) {
       dispatch(leadEnded(null));
       return;
     }
     const endedAt = isoWithOffset(clock.wallTime());
     dispatch(recordLed(current, endedAt, how));
-    dispatch(marked({ id: lead.routine.id, ledAt: startedAt }));
     dispatch(leadEnded(runId));
   };
 }
@@ -152,6 +151,7 @@ function recordLed(one: KeptLead | LeadInProgress, endedAt: string, how: RunEnd)
     const led = dispatch(keepLed(lead.routine, lead.part));
     const run = runOf(lead, { id, startedAt, endedAt, how, led }, scorePhrases);
     dispatch(runsBrought([groupId ? { ...run, groupId } : run]));
+    dispatch(markLed({ id: lead.routine.id, at: startedAt }));
     dispatch(happenedTo(run.events ?? [], startedAt.slice(0, 10)));
     if (groupId) dispatch(seeToStandings([], [groupId]));
   };

@@ -26,6 +26,7 @@ import {
 import { GROUP_ALONE, type TakingPart } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import { fileName, saveFile } from '@/platform/files';
+import { markLed } from './hall/marks';
 import { scoreOf } from './scores';
 import { addGroup, addPerson, personChanged } from './people-actions';
 import { seeToStandings, selectRows } from './standings';
@@ -156,6 +157,7 @@ export function enterByHand(words: ByHand): AppThunk<RunId> {
       ...(groupId && { groupId }),
     };
     dispatch(runsBrought([run]));
+    if (routine) dispatch(markLed({ id: routine.id, at: startedAt }));
     if (groupId) dispatch(seeToStandings([], [groupId]));
     return id;
   };

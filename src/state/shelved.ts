@@ -1,5 +1,6 @@
 import isEqual from 'fast-deep-equal';
 import { position, type PositionId } from '@/core/body';
+import { readOften } from '@/core/common';
 import { GROUP_ALONE, laneValues } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import { isWork, type Score, type Segment } from '@/core/timing';
@@ -18,7 +19,16 @@ interface Shown {
 export function rowOf(routine: Routine): Row {
   const { id, title, group } = routine;
   const score = scoreOf(routine, GROUP_ALONE);
-  return { id, title, group, totalMs: score.totalMs, band: bandOf(score), where: placesIn(score) };
+  const often = readOften(routine.often ?? '');
+  return {
+    id,
+    title,
+    group,
+    totalMs: score.totalMs,
+    band: bandOf(score),
+    where: placesIn(score),
+    ...(often && { often }),
+  };
 }
 
 /** So many parts does a band have. */

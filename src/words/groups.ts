@@ -1,3 +1,3 @@
 export { GROUP_TITLES } from './en/names';
 export { severityCounts } from './en/severities';
-export { DUE_WORDS, WEEKDAYS } from './en/week';
+export { DUE_WORDS, WEEKDAYS, countedWords } from './en/week';

@@ -11,6 +11,7 @@ export {
   weekdayOf,
   weekOf,
 } from './dates';
+export { readOften, type Often } from './often';
 export { LONGEST_MS, parseDuration, parseLength, printClock, printDuration } from './durations';
 export {
   countingIds,

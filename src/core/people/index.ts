@@ -8,6 +8,7 @@ export {
   type Base,
   type Rung,
 } from './balance/ladder';
+export { measuredRung, type MeasuredRung } from './balance/measured';
 export { LADDER_SCHOOLS, placeOn, rungsOf, sameRung, type LadderSchool } from './balance/rungs';
 export { foreseen } from './balance/simulate';
 export {

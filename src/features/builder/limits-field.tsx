@@ -42,7 +42,7 @@ export function LimitsField({ routine, change }: Pick<Editing, 'routine' | 'chan
       />
       <View aria-live="polite">
         {(typed === undefined ? routine.limitsUnread : undefined)?.map((words) => (
-          <Unread key={words} words={words} onAnswer={(instead) => answer(words, instead)} />
+          <LimitUnread key={words} words={words} onAnswer={(instead) => answer(words, instead)} />
         ))}
       </View>
     </View>
@@ -54,7 +54,8 @@ interface UnreadProps {
   readonly onAnswer: (instead: string) => void;
 }
 
-function Unread({ words, onAnswer }: UnreadProps) {
+/** What is not understood of limits, with what it could be: one press answers. */
+export function LimitUnread({ words, onAnswer }: UnreadProps) {
   const t = useTokens();
   const [near] = readLimits(words).unread;
   return (

@@ -4,6 +4,7 @@ import { changeBetween } from '@/core/routine';
 import { Field, Target, useTokens } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { keepVersion, useAppDispatch, useAppSelector, versionGone } from '@/state';
+import { momentShown } from '@/words/moments';
 import { PanelTop } from './panel-top';
 import { VERSIONS } from './strings';
 import type { Editing } from './use-routine';
@@ -47,7 +48,7 @@ export function VersionsPanel({
           <View key={version.id} role="listitem" style={[styles.row, { borderTopColor: t.line }]}>
             <Text variant="titleMedium">{version.name}</Text>
             <Text variant="bodyMedium" style={{ color: t.quiet }}>
-              {VERSIONS.kept(version.keptAt.slice(0, 16).replace('T', ', '))}
+              {VERSIONS.kept(momentShown(version.keptAt))}
             </Text>
             <View style={styles.targets}>
               <Target

@@ -18,6 +18,7 @@ import {
   type BackupRead,
   type Difference,
 } from '@/state';
+import { momentShown } from '@/words/moments';
 import { KEEP } from './strings';
 
 /** Shorter ones are guessed too soon. */
@@ -210,7 +211,7 @@ function Preview({ good, differences, onBring, onLeave }: PreviewProps) {
   const same = differences.every(({ added, changed }) => added + changed === 0);
   return (
     <View style={styles.part}>
-      <Text variant="bodyLarge">{KEEP.from(good.madeAt.slice(0, 16).replace('T', ' '))}</Text>
+      <Text variant="bodyLarge">{KEEP.from(momentShown(good.madeAt))}</Text>
       {same && <Text variant="bodyLarge">{KEEP.same}</Text>}
       {differences.map(({ kind, added, changed, only: here }) => (
         <Text key={kind} variant="bodyLarge" style={styles.figure}>

@@ -40,6 +40,7 @@ import { LEAD } from './strings';
 import { useCaptions } from './use-captions';
 import { useLeadKeys } from './use-lead-keys';
 import { useNews } from './use-news';
+import { useAtOnce } from './use-at-once';
 import { usePlace } from './use-place';
 import { longerWords, viewAt } from './view';
 
@@ -55,7 +56,13 @@ const isSlipped = (notice: Notice): notice is Extract<Notice, { kind: 'slipped' 
 type Over = 'finish' | 'stop-signs' | 'happened' | 'more' | 'keys' | undefined;
 
 /** A class from its first second to its last. */
-export function Class({ current }: { readonly current: LeadInProgress }) {
+export function Class({
+  current,
+  again,
+}: {
+  readonly current: LeadInProgress;
+  readonly again: boolean;
+}) {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
@@ -68,6 +75,10 @@ export function Class({ current }: { readonly current: LeadInProgress }) {
   useEffect(() => {
     document.title = `${lead.routine.title} · Hushed Willow`;
   }, [lead.routine.title]);
+  const atOnce = useAtOnce(current, again, findings);
+  useEffect(() => {
+    if (atOnce) dispatch(act('go'));
+  }, [dispatch, atOnce]);
   if (begun) return <Leading current={current} />;
   const decided = (passedStops: number, choices: Decided) => {
     dispatch(leadDecided(choices));

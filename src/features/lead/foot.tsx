@@ -2,10 +2,11 @@ import isEqual from 'fast-deep-equal';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { printClock } from '@/core/common';
+import { isoWithOffset, printClock } from '@/core/common';
 import type { Score } from '@/core/timing';
 import { SANS, useTokens } from '@/design';
 import { TimeBand } from '@/features/builder/strand';
+import { timeShown } from '@/words/moments';
 import { fitted } from './fit';
 import type { StageSizes } from './shape';
 import { LEAD } from './strings';
@@ -20,8 +21,6 @@ interface FootProps {
   readonly width: number;
 }
 
-const TIME = new Intl.DateTimeFormat([], { hour: '2-digit', minute: '2-digit' });
-
 /** What comes next and its way, how much is left, the time of day it ends, and the whole to scale. */
 export function Foot({ view, score, placeMs, ends, sizes, width }: FootProps) {
   return (
@@ -29,7 +28,7 @@ export function Foot({ view, score, placeMs, ends, sizes, width }: FootProps) {
       <Words
         next={view.next}
         left={printClock(Math.ceil(view.remainingMs / 1000) * 1000)}
-        time={TIME.format(ends)}
+        time={timeShown(isoWithOffset(ends))}
         sizes={sizes}
         width={width}
       />

@@ -7,6 +7,7 @@ import { Field, SANS, TARGET, Target, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
 import { act, membersOf, useAppDispatch, useAppSelector } from '@/state';
 import { SEEN } from '@/words/safety';
+import { timeShown } from '@/words/moments';
 import { CallForHelp, HelpFields, useHelpIsKnown } from './call-for-help';
 import { StopSignTiers } from './stop-signs';
 import { LEAD } from './strings';
@@ -29,9 +30,7 @@ export function Happened({ event, groupId, onClose }: HappenedProps) {
   const known = useHelpIsKnown();
   const keep = () => dispatch(act({ kind: 'noted', note: typed }));
   useHandedOn(typed === (event?.note ?? '') ? undefined : typed, keep);
-  const time = event
-    ? new Date(event.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
-    : '';
+  const time = event ? timeShown(event.at) : '';
   return (
     <ScrollView contentContainerStyle={styles.all}>
       <CallForHelp />

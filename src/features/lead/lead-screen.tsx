@@ -18,15 +18,22 @@ import { Class } from './class';
 import { LEAD } from './strings';
 
 /** Opens the class that an address names, or asks about one that was broken off. */
-export function LeadScreen({ id: address }: { readonly id: string }) {
+export function LeadScreen({
+  id: address,
+  again,
+}: {
+  readonly id: string;
+  /** A press that asks for what was led today already: where nothing is left to be said it begins. */
+  readonly again: boolean;
+}) {
   const id = routineIdSchema.safeParse(address).data;
   const known = useAppSelector((state) =>
     id ? state.routines[id] !== undefined || state.lead.current?.lead.routine.id === id : false,
   );
-  return id && known ? <Leading id={id} /> : <NotFoundScreen />;
+  return id && known ? <Leading id={id} again={again} /> : <NotFoundScreen />;
 }
 
-function Leading({ id }: { readonly id: RoutineId }) {
+function Leading({ id, again }: { readonly id: RoutineId; readonly again: boolean }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const current = useAppSelector((state) => state.lead.current);
@@ -46,7 +53,7 @@ function Leading({ id }: { readonly id: RoutineId }) {
   }, [current, endedRun, router]);
   if (!current) return null;
   if (current.interrupted) return <BrokenOff id={id} />;
-  return <Class current={current} />;
+  return <Class current={current} again={again} />;
 }
 
 /** A class that a reload, a crash or leaving the page broke off: the person is asked first. */

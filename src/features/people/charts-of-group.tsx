@@ -2,7 +2,8 @@ import { View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { GroupId } from '@/core/common';
 import { selectRows, useAppSelector } from '@/state';
-import { Chart, shortDay } from './charts';
+import { shortDayShown } from '@/words/moments';
+import { Chart } from './charts';
 
 const G = {
   came: 'Who came, by class',
@@ -23,7 +24,7 @@ export function GroupCharts({ id }: { readonly id: GroupId }) {
     .filter(({ groupId }) => groupId === id)
     .slice(-SHOWN);
   if (rows.length === 0) return <Text variant="bodyLarge">{G.none}</Text>;
-  const labels = rows.map(({ startedAt }) => shortDay(startedAt));
+  const labels = rows.map(({ startedAt }) => shortDayShown(startedAt));
   const came = rows.map(({ people = [] }) => people.filter((one) => one.came));
   return (
     <View style={{ gap: 20 }}>

@@ -9,7 +9,8 @@ import { Choices } from '@/design';
 import { STANCES_FAMILY, useAppSelector } from '@/state';
 import { REGION_NAMES } from '@/words/names';
 import { KIND_WORDS, MEASURE_WORDS } from '@/words/people';
-import { Chart, shortDay } from './charts';
+import { shortDayShown } from '@/words/moments';
+import { Chart } from './charts';
 import { readingsOf } from './person-measures';
 import { ladderNow, type Person } from './use-person';
 
@@ -46,8 +47,8 @@ export function PersonCharts({ person }: { readonly person: Person }) {
   const seen = weeksOf(member, came, { today, weeks: Number(weeks) + 1 });
   const from = seen[0]?.from ?? today;
   const since = came.filter(({ on }) => on >= from);
-  const days = since.map(({ on }) => shortDay(on));
-  const labels = seen.map((week) => shortDay(week.from));
+  const days = since.map(({ on }) => shortDayShown(on));
+  const labels = seen.map((week) => shortDayShown(week.from));
   const kinds = MOVE_KINDS.filter((kind) => seen.some((week) => week.kinds[kind]));
   const facts = ladderFacts(STANCES_FAMILY, member, came).filter(
     (fact) => fact.kind === 'class' && fact.on >= from && fact.tried?.watched,
@@ -88,7 +89,7 @@ export function PersonCharts({ person }: { readonly person: Person }) {
           kind="lines"
           unit="seconds"
           file="balance"
-          labels={held.map(({ on }) => shortDay(on))}
+          labels={held.map(({ on }) => shortDayShown(on))}
           series={(['leftMs', 'rightMs'] as const).map((side) => ({
             name: side === 'leftMs' ? W.left : W.right,
             values: held.map(({ tried }) => {
@@ -104,7 +105,7 @@ export function PersonCharts({ person }: { readonly person: Person }) {
           kind="lines"
           unit={`of ${rungs.length}`}
           file="rungs"
-          labels={turns.map(({ on }) => shortDay(on))}
+          labels={turns.map(({ on }) => shortDayShown(on))}
           series={[{ name: W.rungs, values: turns.map(({ to }) => placeOn(rungs, to) + 1) }]}
         />
       )}
@@ -136,7 +137,7 @@ export function PersonCharts({ person }: { readonly person: Person }) {
           kind="lines"
           unit="times"
           file="chair-stands"
-          labels={stands.map(({ on }) => shortDay(on))}
+          labels={stands.map(({ on }) => shortDayShown(on))}
           series={[{ name: W.reps, values: stands.map(({ value }) => value ?? null) }]}
         />
       )}

@@ -26,12 +26,6 @@ interface ChartProps {
   readonly file: string;
 }
 
-/** "22 Jan", as dates are written here. */
-export function shortDay(day: string): string {
-  const at = new Date(`${day.slice(0, 10)}T12:00:00`);
-  return at.toLocaleDateString([], { day: 'numeric', month: 'short' });
-}
-
 const HEIGHT = 168;
 const PAD = { left: 34, right: 10, top: 12, bottom: 26 };
 const C = {

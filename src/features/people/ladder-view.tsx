@@ -6,6 +6,7 @@ import {
   BASES,
   LADDER_SCHOOLS,
   foreseen,
+  measuredRung,
   placeOn,
   rungsOf,
   timesOn,
@@ -17,9 +18,24 @@ import {
 import { withCapital, withStop } from '@/core/common';
 import { Choices, Field, Fold, TARGET, useTokens } from '@/design';
 import { useKeptTyping } from '@/features/typing';
-import { STANCES_FAMILY, placedOnLadder, schoolOfLadder, useAppDispatch } from '@/state';
-import { BASE_WORDS, HANDS_WORDS, SCHOOL_WORDS, ladderSentence, rungWords } from '@/words/people';
+import {
+  STANCES_FAMILY,
+  placedOnLadder,
+  schoolOfLadder,
+  useAppDispatch,
+  useAppSelector,
+} from '@/state';
+import {
+  BASE_WORDS,
+  HANDS_WORDS,
+  MEASURE_WORDS,
+  SCHOOL_WORDS,
+  ladderSentence,
+  rungWords,
+} from '@/words/people';
+import { dayShown } from '@/words/moments';
 import { LadderDrawing } from './ladder-drawing';
+import { readingSaid, readingsOf } from './person-measures';
 import { PERSON } from './strings';
 import { ladderNow, type Person } from './use-person';
 
@@ -118,7 +134,7 @@ function Story({ now }: { readonly now: LadderNow }) {
         .map((turn, i) => (
           <View key={`${turn.on} ${i}`} role="listitem" style={styles.turn}>
             <Text variant="bodyLarge" style={styles.day}>
-              {turn.on}
+              {dayShown(turn.on)}
             </Text>
             <Text variant="bodyLarge" style={styles.grow}>
               {turn.way === 'up' ? '↑ ' : turn.way === 'back' ? '↓ ' : ''}
@@ -149,7 +165,7 @@ function Coming({ person, now }: { readonly person: Person; readonly now: Ladder
             {coming.map(({ on, rung }) => (
               <View key={on} style={styles.turn}>
                 <Text variant="bodyLarge" style={styles.day}>
-                  {on}
+                  {dayShown(on)}
                 </Text>
                 <Text variant="bodyLarge" style={styles.grow}>
                   {rungWords(rung)}
@@ -173,7 +189,19 @@ function SetByHand({
 }: LadderProps & { readonly from?: Rung; readonly school?: LadderSchool }) {
   const dispatch = useAppDispatch();
   const { member, older } = person;
-  const [rung, setRung] = useState<Rung>(from ?? FIRST);
+  const readings = useAppSelector((state) => state.readings);
+  const measured =
+    from || family !== STANCES_FAMILY
+      ? undefined
+      : measuredRung(
+          readingsOf(readings, member.id),
+          person.today,
+          member.events
+            ?.map(({ on }) => on)
+            .sort()
+            .at(-1),
+        );
+  const [rung, setRung] = useState<Rung>(from ?? measured?.rung ?? FIRST);
   const [why, setWhy] = useKeptTyping(`rung of ${member.id}`);
   const [tried, setTried] = useState(false);
   const words = why.trim();
@@ -199,6 +227,14 @@ function SetByHand({
   return (
     <View style={styles.all}>
       {isFirst && <Text variant="bodyLarge">{PERSON.notPlaced}</Text>}
+      {measured && (
+        <Text variant="bodyLarge">
+          {PERSON.measuredRung(
+            `${MEASURE_WORDS[measured.from.measure].title}, ${readingSaid(measured.from)}, ${dayShown(measured.from.on)}`,
+            rungWords(measured.rung),
+          )}
+        </Text>
+      )}
       <Choices
         label={PERSON.base}
         choices={BASES.map((value) => ({ value, text: BASE_WORDS[value] }))}

@@ -8,6 +8,7 @@ import { Choices, DayField, Field, Picks, TARGET, Target, useTokens } from '@/de
 import { useKeptTyping } from '@/features/typing';
 import { personChanged, useAppDispatch } from '@/state';
 import { LOAD_NAMES } from '@/words/names';
+import { dayShown } from '@/words/moments';
 import { PERSON } from './strings';
 import type { Person } from './use-person';
 
@@ -30,7 +31,7 @@ export function PersonClearances({ person: { member, today } }: { readonly perso
         return (
           <View key={`${one.on} ${i}`} style={styles.row}>
             <Text variant="bodyLarge" style={[styles.grow, !holds && { color: t.clay }]}>
-              {withCapital(words)} · {(holds ? PERSON.ends : PERSON.ended)(lapseOf(one))}
+              {withCapital(words)} · {(holds ? PERSON.ends : PERSON.ended)(dayShown(lapseOf(one)))}
             </Text>
             <Target
               label={PERSON.remove('')}
@@ -50,11 +51,11 @@ export function PersonClearances({ person: { member, today } }: { readonly perso
       {events.map(({ what, on }, i) => (
         <View key={`${on} ${i}`} style={styles.row}>
           <Text variant="bodyLarge" style={styles.grow}>
-            {PERSON.eventWords[what]} · {on}
+            {PERSON.eventWords[what]} · {dayShown(on)}
           </Text>
           <Target
             label={PERSON.remove('')}
-            said={PERSON.remove(`${PERSON.eventWords[what]} ${on}`)}
+            said={PERSON.remove(`${PERSON.eventWords[what]} ${dayShown(on)}`)}
             look="plain"
             icon="delete"
             onPress={() => change({ events: events.filter((_, at) => at !== i) })}

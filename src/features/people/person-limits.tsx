@@ -6,6 +6,8 @@ import { DayField, Fold, TARGET, Toggle, useTokens } from '@/design';
 import { LimitPicks } from '@/features/builder';
 import { personChanged, useAppDispatch } from '@/state';
 import { LIMIT_NAMES, LOAD_NAMES } from '@/words/names';
+import { dayShown } from '@/words/moments';
+import { LimitsSaid } from './limits-said';
 import { QUESTIONS } from './questions';
 import { PERSON } from './strings';
 import type { Person } from './use-person';
@@ -29,6 +31,7 @@ export function PersonLimits({ person: { member, today } }: { readonly person: P
     <View style={styles.all}>
       {!limits && <Text variant="bodyLarge">{PERSON.neverAsked}</Text>}
       {limits?.length === 0 && <Text variant="bodyLarge">{PERSON.none}</Text>}
+      <LimitsSaid person={member.id} limits={limits ?? []} onLimits={put} />
       <Fold title={PERSON.questions}>
         {QUESTIONS.map(({ ask, limits: meant }) => (
           <View key={ask} style={[styles.question, { borderBottomColor: t.line }]}>
@@ -97,7 +100,7 @@ export function PersonLimits({ person: { member, today } }: { readonly person: P
       </View>
       {asked && (
         <>
-          <Text variant="bodyMedium">{PERSON.askedOn(asked.on)}</Text>
+          <Text variant="bodyMedium">{PERSON.askedOn(dayShown(asked.on))}</Text>
           <DayField
             label={PERSON.askAgain}
             value={asked.again ?? ''}

@@ -16,6 +16,7 @@ import type { PersonId } from '@/core/common';
 import { TARGET, Target, useTokens } from '@/design';
 import { readingTaken, useAppDispatch, useAppSelector } from '@/state';
 import { MEASURES_INFORM, MEASURE_WORDS, readingWords } from '@/words/people';
+import { dayShown } from '@/words/moments';
 import { PERSON } from './strings';
 import type { Person } from './use-person';
 
@@ -83,13 +84,13 @@ export function PersonMeasures({ person: { member } }: { readonly person: Person
             {of.map((one) => (
               <View key={one.id} style={styles.row}>
                 <Text variant="bodyLarge" style={styles.grow}>
-                  {one.on}: {readingSaid(one)}
+                  {dayShown(one.on)}: {readingSaid(one)}
                   {one.with ? ` · ${one.with}` : ''}
                   {one.note ? ` · ${one.note}` : ''}
                 </Text>
                 <Target
                   label={PERSON.remove('')}
-                  said={PERSON.remove(`${MEASURE_WORDS[name].title} ${one.on}`)}
+                  said={PERSON.remove(`${MEASURE_WORDS[name].title} ${dayShown(one.on)}`)}
                   look="plain"
                   icon="delete"
                   onPress={() => dispatch(readingTaken(one.id))}

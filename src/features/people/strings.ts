@@ -98,6 +98,9 @@ export const PERSON = {
   care: 'With care',
   strict: 'Treat as out what needs care',
   whose: 'Left out by the table here; local rules and their clinician come first.',
+  limitsSaid: 'Limits in your own words, such as bad knees, new hip left; or none',
+  readLimits: 'Add what it says',
+  limitsRead: (said: string) => (said === '' ? 'Understood: none.' : `Understood: ${said}.`),
   questions: 'Questions to find limits',
   askedToday: 'All were asked today',
   askedTodayHint: 'Keeps what is chosen, and reminds you in six months.',
@@ -128,6 +131,8 @@ export const PERSON = {
   },
   ladder: 'Balance ladder',
   notPlaced: 'Not on the ladder yet.',
+  measuredRung: (from: string, rung: string) =>
+    `Measured: ${from}. That offers: ${rung}. Choose an easier one where you have any doubt.`,
   place: 'Place them on it',
   school: 'In which order it gets harder',
   now: 'Now',

@@ -27,6 +27,7 @@ import {
 } from '@/state';
 import { laneTitle } from '@/words/names';
 import { OUTCOME_WORDS } from '@/words/people';
+import { momentShown } from '@/words/moments';
 import { ItemResults } from './item-results';
 import { ATTENDANCE, WHY_WORDS } from './strings';
 
@@ -250,7 +251,7 @@ function EntryEditor({
             <Fold title={ATTENDANCE.earlier}>
               {entry.earlier.map((one) => (
                 <Text key={one.until} variant="bodyMedium">
-                  {entrySum(one)} ({ATTENDANCE.until(one.until.slice(0, 16).replace('T', ' '))})
+                  {entrySum(one)} ({ATTENDANCE.until(momentShown(one.until))})
                 </Text>
               ))}
             </Fold>

@@ -7,7 +7,8 @@ import { itemInForce, itemsInOrder, type Item, type Routine } from '@/core/routi
 import { Choices, Field, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
 import { runsBrought, useAppDispatch } from '@/state';
-import { RECORD, WENT_WORDS, WHY_WORDS, timeOfDay } from './strings';
+import { timeShown } from '@/words/moments';
+import { RECORD, WENT_WORDS, WHY_WORDS } from './strings';
 
 interface OfRun {
   readonly run: Run;
@@ -29,7 +30,7 @@ export function WhatHappened({ run, routine }: OfRun) {
     .filter((kind) => count(kind) > 0)
     .map((kind) => RECORD.changed[kind](count(kind)));
   const events = (run.events ?? []).map(({ at, itemId, note }) =>
-    [timeOfDay(at), nameOf(routine, itemId), note ?? RECORD.happened].filter(Boolean).join(' · '),
+    [timeShown(at), nameOf(routine, itemId), note ?? RECORD.happened].filter(Boolean).join(' · '),
   );
   if (changes.length + (run.skips ?? []).length + events.length === 0) return null;
   return (

@@ -19,7 +19,8 @@ import {
   useToday,
   type TablePlan,
 } from '@/state';
-import { ATTENDANCE, HOW, RECORD, TABLES, dateWords } from './strings';
+import { momentShown } from '@/words/moments';
+import { ATTENDANCE, HOW, RECORD, TABLES } from './strings';
 
 /** Every class that was led, the latest first. */
 export function RecordScreen() {
@@ -175,7 +176,7 @@ function RunLine({ run }: { readonly run: RunRow }) {
   const group = useAppSelector((state) => (run.groupId ? state.groups[run.groupId] : undefined));
   const came = run.people?.filter((one) => one.came).length;
   const about = [
-    dateWords(run.startedAt),
+    momentShown(run.startedAt),
     group?.name,
     came === undefined ? '' : `${came} / ${run.people?.length ?? 0}`,
   ];

@@ -9,11 +9,12 @@ import { Waiting, useHall } from '@/features/frame';
 import { NotFoundScreen } from '@/features/notices';
 import { readRun, useAppSelector } from '@/state';
 import { laneTitle } from '@/words/names';
+import { momentShown } from '@/words/moments';
 import { Attendance } from './attendance';
 import { HowItWent, WhatHappened } from './how-it-was';
 import { NoticeWords } from './notice-words';
 import { WhatFollows } from './what-follows';
-import { HOW, RECORD, SIDE_NAMES, dateWords } from './strings';
+import { HOW, RECORD, SIDE_NAMES } from './strings';
 
 /** One run: what was planned and what was led, for each item and side. */
 export function RunScreen({ id: address }: { readonly id: string }) {
@@ -32,7 +33,7 @@ export function RunScreen({ id: address }: { readonly id: string }) {
     <Screen title={run.title} onBack={() => router.replace('/record')}>
       <ScrollView contentContainerStyle={styles.page}>
         <Text variant="bodyLarge">
-          {dateWords(run.startedAt)} · {HOW[run.how]}
+          {momentShown(run.startedAt)} · {HOW[run.how]}
         </Text>
         {run.passedStops !== undefined && (
           <Text variant="bodyLarge" style={{ color: t.clay }}>

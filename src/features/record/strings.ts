@@ -53,29 +53,12 @@ export const WHY_WORDS: Readonly<Record<SkipWhy, string>> = {
   other: 'another reason',
 };
 
-/** "10:42" where the class was led. */
-export function timeOfDay(iso: string): string {
-  return new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
-}
-
 export const SIDE_NAMES: Readonly<Record<SideTime['side'], string>> = {
   left: 'left',
   right: 'right',
   both: 'both sides',
   alternating: 'by turns',
 };
-
-/** "Thu 12 Nov, 10:00" in the person's own way of writing dates. */
-export function dateWords(iso: string): string {
-  return new Date(iso).toLocaleString([], {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
-}
 
 export const ATTENDANCE = {
   title: 'Who came',

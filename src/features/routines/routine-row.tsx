@@ -5,8 +5,17 @@ import { Button, IconButton, Text } from 'react-native-paper';
 import { GROUP_NAMES, parseLength, printClock } from '@/core/common';
 import { Choices, Field, FieldWithProblem, TARGET, useTokens } from '@/design';
 import { useHandedOn, useWork } from '@/features/frame';
-import { LONGEST_TAG, MOST_TAGS, marked, useHallDispatch, type Mark, type Row } from '@/state/hall';
-import { GROUP_TITLES, severityCounts } from '@/words/groups';
+import {
+  LONGEST_TAG,
+  MOST_TAGS,
+  marked,
+  timesLed,
+  useHallDispatch,
+  type Mark,
+  type Row,
+} from '@/state/hall';
+import { GROUP_TITLES, countedWords, severityCounts } from '@/words/groups';
+import { shortDayShown } from '@/words/moments';
 import { tagsIn } from './shown-rows';
 import { SmallBand } from './small-band';
 import { PLACE_WORDS, ROUTINES } from './strings';
@@ -14,10 +23,11 @@ import { PLACE_WORDS, ROUTINES } from './strings';
 interface RowProps {
   readonly row: Row;
   readonly mark: Mark | undefined;
+  readonly today: string;
 }
 
 /** One routine of the list, with what can be done to it behind one target. */
-export const RoutineRow = memo(function RoutineRow({ row, mark }: RowProps) {
+export const RoutineRow = memo(function RoutineRow({ row, mark, today }: RowProps) {
   const t = useTokens();
   const [open, setOpen] = useState(false);
   const [renaming, setRenaming] = useState(false);
@@ -26,7 +36,8 @@ export const RoutineRow = memo(function RoutineRow({ row, mark }: RowProps) {
     .filter(Boolean)
     .join(' · ');
   const since = [
-    mark?.ledAt ? ROUTINES.led(dayOf(mark.ledAt)) : '',
+    row.often ? countedWords(row.often, timesLed(mark, row.often.per, today)) : '',
+    mark?.ledAt ? ROUTINES.led(shortDayShown(mark.ledAt)) : '',
     foundWords(mark?.found),
     ...(mark?.tags ?? []),
   ].filter(Boolean);
@@ -101,7 +112,11 @@ function Rename({ row, onDone }: { readonly row: Row; readonly onDone: () => voi
   );
 }
 
-function Actions({ row, mark, onRename }: RowProps & { readonly onRename: () => void }) {
+function Actions({
+  row,
+  mark,
+  onRename,
+}: Omit<RowProps, 'today'> & { readonly onRename: () => void }) {
   const dispatch = useHallDispatch();
   const [more, setMore] = useState<'tags' | 'copy'>();
   const archived = mark?.archived ?? false;
@@ -160,7 +175,7 @@ function Actions({ row, mark, onRename }: RowProps & { readonly onRename: () => 
   );
 }
 
-function Tags({ row, mark, onDone }: RowProps & { readonly onDone: () => void }) {
+function Tags({ row, mark, onDone }: Omit<RowProps, 'today'> & { readonly onDone: () => void }) {
   const dispatch = useHallDispatch();
   const [typed, setTyped] = useState(mark?.tags.join(', ') ?? '');
   const keep = () => {
@@ -226,11 +241,6 @@ function CopyFor({ row, onDone }: { readonly row: Row; readonly onDone: () => vo
     </View>
   );
 }
-
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
-
-/** The day of a moment that says its own offset, as that place had it. */
-const dayOf = (at: string) => DAY.format(new Date(`${at.slice(0, 10)}T00:00:00Z`));
 
 function foundWords([stops = 0, cautions = 0, notes = 0]: Mark['found'] | [] = []): string {
   const words = severityCounts({ stop: stops, caution: cautions, note: notes });

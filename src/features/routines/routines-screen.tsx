@@ -4,7 +4,8 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { Screen, TARGET, useTokens } from '@/design';
 import { Notices } from '@/features/notices';
-import { Places, useWork } from '@/features/frame';
+import { dayOfDate } from '@/core/common';
+import { Places, useHall, useWork } from '@/features/frame';
 import { useHallSelector } from '@/state/hall';
 import { ListTools } from './list-tools';
 import { ResumeLead } from './resume-lead';
@@ -14,6 +15,8 @@ import { ROUTINES } from './strings';
 
 /** All routines, and the ways to find one. */
 export function RoutinesScreen() {
+  const { hall } = useHall();
+  const today = dayOfDate(hall.platform.clock.wallTime());
   const t = useTokens();
   const router = useRouter();
   const work = useWork();
@@ -66,7 +69,7 @@ export function RoutinesScreen() {
         )}
         <View role="list" aria-label={ROUTINES.title} style={styles.list}>
           {rows.map(({ row, mark }) => (
-            <RoutineRow key={row.id} row={row} mark={mark} />
+            <RoutineRow key={row.id} row={row} mark={mark} today={today} />
           ))}
         </View>
         <Text variant="bodyMedium" style={{ color: t.quiet }}>

@@ -1,6 +1,9 @@
 export const TODAY = {
   title: 'Today',
   next: 'Next class',
+  again: 'Lead again',
+  leadOne: (title: string) => `Lead ${title}`,
+  last: (day: string) => `last led ${day}`,
   noClass: 'No class is set for a day yet.',
   noClassHint: 'Give a group its day and hour, and its next class stands here.',
   addGroup: 'Set up a group',

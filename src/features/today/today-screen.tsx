@@ -8,6 +8,8 @@ import { Notices } from '@/features/notices';
 import { ResumeLead } from '@/features/routines';
 import { useHallSelector, type Ask, type Meeting } from '@/state/hall';
 import { DUE_WORDS, WEEKDAYS } from '@/words/groups';
+import { timeShown } from '@/words/moments';
+import { LeadAgain, useLedLately } from './lead-again';
 import { TODAY } from './strings';
 
 /** A backup older than this is due. */
@@ -29,13 +31,25 @@ export function TodayScreen() {
   const coming = comingIn(meetings, today, now.slice(11, 16));
   const [next, ...later] = coming;
   const asks = asksIn(meetings, today);
+  const again = useLedLately();
   const empty = routines === 0 && meetings.length === 0;
   return (
     <Screen title={TODAY.title} heading={<Places here="Today" />}>
       <ScrollView contentContainerStyle={styles.page}>
         <ResumeLead />
         <Notices />
-        {empty ? <Start /> : next ? <Next coming={next} today={today} /> : <NoClass />}
+        {empty ? (
+          <Start />
+        ) : next ? (
+          <Next coming={next} today={today} />
+        ) : (
+          again.length === 0 && <NoClass />
+        )}
+        {again.length > 0 && (
+          <Section title={TODAY.again}>
+            <LeadAgain led={again} today={today} />
+          </Section>
+        )}
         {asks.length > 0 && (
           <Section title={TODAY.asks}>
             {asks.map(({ person, name, dues }) => (
@@ -112,7 +126,7 @@ function asksIn(meetings: readonly Meeting[], today: string): readonly Asked[] {
 
 function dayWords({ weekday, time }: Meeting, days: number): string {
   const day = days <= 1 ? TODAY.inDays(days) : WEEKDAYS[weekday ?? 0];
-  return [day, time].filter(Boolean).join(' ');
+  return [day, time && timeShown(time)].filter(Boolean).join(' ');
 }
 
 function Section({

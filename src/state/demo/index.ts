@@ -7,7 +7,7 @@ import {
   weekdayOf,
 } from '@/core/common';
 import { MARK } from '../hall/kinds';
-import { unmarked } from '../hall/marks';
+import { ledMark, unmarked } from '../hall/marks';
 import { keyOf, writeStored } from '../storage/kind';
 import made from './made.json';
 
@@ -67,8 +67,8 @@ function marksOf(runs: Made['runs'], now: Date): readonly (readonly [string, str
   const latestLast = [...runs].sort((a, b) => b.weeksAgo - a.weeksAgo);
   return latestLast.map((one) => {
     const id = routineIdSchema.parse(one.stored.run.routineId);
-    const ledAt = timesOf(one, 0, now).startedAt;
-    return [keyOf(MARK, id), writeStored(MARK, { ...unmarked(id), ledAt }, 1)] as const;
+    const mark = ledMark(unmarked(id), timesOf(one, 0, now).startedAt);
+    return [keyOf(MARK, id), writeStored(MARK, mark, 1)] as const;
   });
 }
 

@@ -3,6 +3,7 @@ export const DEMO_ROUTINES = {
   'between-two-calls': `title: Between two calls
 group: desk
 slot: 1:00
+often: 5 times a day
 # Harbour office: one minute, headset on. A taste of each, so the doses stay below their ranges
 
 [main]
@@ -15,6 +16,7 @@ Seated easy breath: 1 breath 3/3, set-up "Sit tall.", accept dose-range "one min
   'signal-box-reset': `title: Signal box reset
 group: desk
 slot: 10:00
+often: twice a day
 lanes: stand, chair
 school: hold long, bend long spine
 # Harbour office: between the morning tide and the noon ferry

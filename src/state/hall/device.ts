@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { textSchema } from '@/core/common';
+import { oneLineSchema, textSchema } from '@/core/common';
 
 const line = textSchema(200);
 
@@ -31,6 +31,8 @@ export const deviceSchema = z.object({
   backedUpAt: z.string().max(40).optional(),
   /** The first day here: from then on a backup that never was is due. */
   startedOn: z.string().max(10).optional(),
+  /** Who writes what is printed for a clinician, in their own words. */
+  writtenBy: oneLineSchema(120).default(''),
   help: helpSchema.default({ address: '', number: '', defibrillator: '' }),
 });
 export type DeviceState = z.infer<typeof deviceSchema>;
@@ -46,6 +48,7 @@ export const DEVICE_AT_FIRST: DeviceState = {
   larger: false,
   mirror: false,
   welcomed: false,
+  writtenBy: '',
   help: { address: '', number: '', defibrillator: '' },
 };
 

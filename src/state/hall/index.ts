@@ -3,7 +3,7 @@ export { createHall, type Hall } from './hall';
 export { useHallDispatch, useHallSelector } from './hooks';
 export { noticeClosed, noticeShown, type Counts, type Notice, type Unsaved } from './notices';
 export { openHall } from './open';
-export { LONGEST_TAG, MOST_TAGS, marked, unmarked, type Mark } from './marks';
+export { LONGEST_TAG, MOST_TAGS, marked, timesLed, unmarked, type Mark } from './marks';
 export type { HallDispatch, HallState } from './reducer';
 export type { Ask, Meeting } from './meetings';
 export type { Row, RowPlace } from './shelf';

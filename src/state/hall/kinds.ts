@@ -27,6 +27,18 @@ const withBand: MigrationStep = {
   apply: (row) => (isRecord(row) ? { ...row, band: '', where: [] } : row),
 };
 
+const withOften: MigrationStep = {
+  from: 2,
+  what: 'a row may say how often its routine is meant',
+  apply: (row) => row,
+};
+
+const withLately: MigrationStep = {
+  from: 1,
+  what: 'a mark may have every time of the last days',
+  apply: (mark) => mark,
+};
+
 /** What is kept for this device alone. */
 export const DEVICE = kindOf<HallState, DeviceState>({
   name: 'device',
@@ -53,8 +65,8 @@ export const DEVICE = kindOf<HallState, DeviceState>({
 export const MARK = kindOf<HallState, Mark>({
   name: 'mark',
   many: true,
-  version: 1,
-  migrations: [],
+  version: 2,
+  migrations: [withLately],
   schema: markSchema,
   idOf: ({ id }) => id,
   slice: { all: ({ marks }) => marks, put: marksPut, remove: markTaken },
@@ -67,8 +79,8 @@ export const MARK = kindOf<HallState, Mark>({
 export const ROW = kindOf<HallState, Row>({
   name: 'row',
   many: true,
-  version: 2,
-  migrations: [withBand],
+  version: 3,
+  migrations: [withBand, withOften],
   schema: rowSchema,
   idOf: ({ id }) => id,
   slice: { all: ({ shelf }) => shelf.rows, put: rowsPut, remove: rowTaken },

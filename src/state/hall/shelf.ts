@@ -16,6 +16,14 @@ export const rowSchema = z.strictObject({
   /** The whole class in equal parts, a letter for what most of each is. */
   band: z.string().max(80),
   where: z.array(z.enum(ROW_PLACES)),
+  /** How often it is meant, where its own words give a count. */
+  often: z
+    .strictObject({
+      least: z.int().min(1).max(99),
+      most: z.int().min(1).max(99),
+      per: z.enum(['day', 'week']),
+    })
+    .optional(),
 });
 export type Row = Readonly<z.infer<typeof rowSchema>>;
 

@@ -2,7 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { countingIds, routineIdSchema } from '@/core/common';
 import { ROUTINE_VERSION, readRoutineText, type Routine } from '@/core/routine';
-import { DEVICE, ROW } from '../hall/kinds';
+import { DEVICE, MARK, ROW } from '../hall/kinds';
 import { ROUTINE, RUN, RECORD_KINDS, WORKSHOP_KINDS } from '../kinds';
 import { isOfKind, keyOf, readStored, writeStored } from './kind';
 
@@ -12,7 +12,7 @@ const { routine } = readRoutineText('title: Low tide\nBridge', {
   untitled: 'x',
 });
 const KEY = keyOf(ROUTINE, routine.id);
-const ALL = [DEVICE, ROW, ...WORKSHOP_KINDS, ...RECORD_KINDS, RUN];
+const ALL = [DEVICE, ROW, MARK, ...WORKSHOP_KINDS, ...RECORD_KINDS, RUN];
 
 describe('what is kept under a key', () => {
   test('comes back as it was', () => {

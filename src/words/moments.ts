@@ -1,0 +1,1 @@
+export { dayShown, momentShown, shortDayShown, timeShown } from './en/moments';
