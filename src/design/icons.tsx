@@ -12,6 +12,7 @@ import FileUp from 'lucide-react-native/icons/file-up';
 import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import Minus from 'lucide-react-native/icons/minus';
 import Pencil from 'lucide-react-native/icons/pencil';
+import Play from 'lucide-react-native/icons/play';
 import Printer from 'lucide-react-native/icons/printer';
 import Plus from 'lucide-react-native/icons/plus';
 import Redo2 from 'lucide-react-native/icons/redo-2';
@@ -35,6 +36,7 @@ const ICONS = {
   open: FileUp,
   print: Printer,
   grip: GripVertical,
+  lead: Play,
   rename: Pencil,
   add: Plus,
   mend: Sprout,

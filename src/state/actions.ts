@@ -36,9 +36,11 @@ const UNTITLED = '–';
 
 /** A routine with nothing in it; returns its id. */
 export function createRoutine(title: string): AppThunk<RoutineId> {
-  return (dispatch, _, { newId }) => {
+  return (dispatch, getState, { newId }) => {
     const id = routineIdSchema.parse(newId());
-    const routine = emptyRoutine(id, cleanLine(title, MOST_TITLE) || UNTITLED, 'desk');
+    // Until somebody has said for whom, the stricter rows hold.
+    const group = getState().device.usual?.group ?? 'older';
+    const routine = emptyRoutine(id, cleanLine(title, MOST_TITLE) || UNTITLED, group);
     dispatch(routinesBrought([routine]));
     return routine.id;
   };

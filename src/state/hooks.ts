@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { useDispatch, useSelector } from 'react-redux';
+import type { Store } from '@reduxjs/toolkit';
+import { useDispatch, useSelector, useStore } from 'react-redux';
 import { ownParts } from '@/core/class';
 import { dayOfDate, type GroupId, type NewId, type RoutineId } from '@/core/common';
 import type { TakingPart } from '@/core/people';
@@ -10,6 +11,7 @@ import type { AppDispatch, AppState, AppThunk } from './slices';
 import { membersOf, partOf } from './taking-part';
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
+export const useAppStore = useStore.withTypes<Store<AppState>>();
 export const useAppSelector = useSelector.withTypes<AppState>();
 
 const newIds =

@@ -27,6 +27,7 @@ export { deviceSet, type DeviceState } from './hall/device';
 export { noticeClosed, noticeShown, type Notice } from './hall/notices';
 export {
   useAppDispatch,
+  useAppStore,
   useAppSelector,
   useClock,
   useNewId,

@@ -8,5 +8,13 @@ export {
 } from './en/names';
 export { LANE_MEANS, laneTitle } from './en/lanes';
 export { SCHOOL_MEANS, SCHOOL_TITLES } from './en/schools';
-export { blockWords, doseWords, sectionHeadWords, throughoutWords, timeWords } from './en/dose';
+export {
+  blockWords,
+  doseWords,
+  plainDoseWords,
+  sectionHeadWords,
+  throughoutWords,
+  timeWords,
+} from './en/dose';
+export { roomNeedsWords } from './en/needs';
 export { limbName, sideName, withSide } from './en/sides';

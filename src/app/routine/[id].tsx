@@ -4,6 +4,6 @@ import { inWorkshop } from '@/workshop';
 const BuilderScreen = inWorkshop((all) => all.BuilderScreen);
 
 export default function RoutineRoute() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  return <BuilderScreen key={id} id={id} />;
+  const { id, name } = useLocalSearchParams<{ id: string; name?: string }>();
+  return <BuilderScreen key={id} id={id} naming={name === '1'} />;
 }

@@ -1,6 +1,7 @@
 export { LOADS, type Load } from './loads';
 export { PACES, paceChangesSchema, paceOf, type Pace, type PaceChanges } from './pace/paces';
 export { countWords, talkMs } from './pace/talk';
+export { furnitureAt, type Furniture } from './position/furniture';
 export { EDGES, type EdgeId } from './position/edges';
 export {
   POSITIONS,

@@ -95,6 +95,7 @@ export {
   type ClassGroup,
   type OwnWay,
 } from './group/class-group';
+export { roomNeeds, type Need } from './group/needs';
 export { classGrid, type Cell, type GridRow } from './group/grid';
 export { ownPart, ownParts, type OwnPart } from './group/own-parts';
 export { blotted } from './record/blot';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { LONGEST_MS, parseDuration, printClock, printDuration } from './durations';
+import { LONGEST_MS, parseDuration, parseLength, printClock, printDuration } from './durations';
 
 describe('durations', () => {
   test.each([
@@ -26,6 +26,38 @@ describe('durations', () => {
     ['-5s', 'not-a-duration'],
   ])('%s is a problem: %s', (text, code) => {
     expect(parseDuration(text)).toEqual({ ok: false, problems: [code] });
+  });
+
+  test.each([
+    ['20', 20],
+    ['5 minutes', 5],
+    ['five minutes', 5],
+    ['half an hour', 30],
+    ['a half hour', 30],
+    ['an hour', 60],
+    ['an hour and a half', 90],
+    ['1 hour 15 minutes', 75],
+    ['1 hour and 15 mins', 75],
+    ['three quarters of an hour', 45],
+    ['a quarter of an hour', 15],
+    ['1.5 hours', 90],
+    ['1 1/2 hours', 90],
+    ['2½ minutes', 2.5],
+    ['twenty-five minutes', 25],
+    ['forty five min', 45],
+    ['90 seconds', 1.5],
+    ['about 20 mins', 20],
+    ['20 minutes long', 20],
+    ['15:00', 15],
+    ['soon', undefined],
+    ['20 mince', undefined],
+    ['twenty-twenty minutes', undefined],
+    ['5 minutes of tea', undefined],
+    ['minutes', undefined],
+    ['9 hours', undefined],
+  ])('the length of a class may be %s', (text, minutes) => {
+    const read = parseLength(text);
+    expect(read.ok ? read.value / 60_000 : undefined).toBe(minutes);
   });
 
   test('every whole second is written and read back', () => {

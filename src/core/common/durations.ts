@@ -23,13 +23,72 @@ export function parseDuration(text: string): Result<number, DurationProblem> {
 }
 
 /**
- * Reads the length of a class: as `parseDuration` does, but a bare number is minutes, since nobody
- * means a class of so many seconds.
+ * Reads the length of a class: as `parseDuration` does and as people say it, but a bare number is
+ * minutes, since nobody means a class of so many seconds.
  * @example parseLength('20') // { ok: true, value: 1200000 }
+ * @example parseLength('half an hour') // { ok: true, value: 1800000 }
  */
 export function parseLength(text: string): Result<number, DurationProblem> {
   const trimmed = text.trim();
-  return parseDuration(/^\d{1,5}$/.test(trimmed) ? `${trimmed}m` : trimmed);
+  const read = parseDuration(/^\d{1,5}$/.test(trimmed) ? `${trimmed}m` : trimmed);
+  if (read.ok || read.problems[0] !== 'not-a-duration') return read;
+  const ms = saidMs(trimmed.toLowerCase());
+  if (ms === undefined) return read;
+  return ms > LONGEST_MS ? fail('too-long') : succeed(ms);
+}
+
+const SMALL = [
+  ...['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven'],
+  ...['twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen'],
+];
+const TENS = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
+const SHARES: Readonly<Record<string, number>> = {
+  ...{
+    'half a': 0.5,
+    'a half': 0.5,
+    'half an': 0.5,
+    half: 0.5,
+    '½': 0.5,
+    '1/2': 0.5,
+    '¼': 0.25,
+    '1/4': 0.25,
+  },
+  ...{ 'a quarter of an': 0.25, 'quarter of an': 0.25, 'a quarter': 0.25 },
+  ...{ 'three quarters of an': 0.75, 'three-quarters of an': 0.75, '¾': 0.75, '3/4': 0.75 },
+  ...{ a: 1, an: 1, 'a couple of': 2 },
+};
+const UNIT_MS: Readonly<Record<string, number>> = { h: 3_600_000, m: 60_000, s: 1000 };
+const PART =
+  /^(?:about |around |and |, ?)*(.*?) ?\b(hours?|hrs?|h|minutes?|mins?|m|seconds?|secs?|s)\b\.?( and a half| and a quarter)?\s*/u;
+
+/** A quantity as it is said: `45`, `1.5`, `1 1/2`, `twenty-five`, `half an`. */
+function saidNumber(said: string): number | undefined {
+  const plain = said.trim();
+  if (Object.hasOwn(SHARES, plain)) return SHARES[plain];
+  if (/^\d{1,5}(?:\.\d{1,2})?$/u.test(plain)) return Number(plain);
+  const mixed = /^(\d{1,3}) ?(½|¼|¾|1\/2|1\/4|3\/4)$/u.exec(plain);
+  if (mixed) return Number(mixed[1]) + (SHARES[mixed[2] ?? ''] ?? 0);
+  const [first = '', second, ...more] = plain.split(/[ -]/u);
+  if (more.length > 0) return undefined;
+  const small = SMALL.indexOf(second ?? first) + 1;
+  const tens = (TENS.indexOf(first) + 2) * 10;
+  if (second === undefined) return small || (tens >= 20 ? tens : undefined);
+  return small > 0 && small < 10 && tens >= 20 ? tens + small : undefined;
+}
+
+/** Hours, minutes and seconds as they are said, all of the text or nothing. */
+function saidMs(text: string): number | undefined {
+  let rest = text.replace(/ (?:long|in all)$/u, '');
+  let ms = 0;
+  while (rest !== '') {
+    const [whole = '', said = '', unit = '', half] = PART.exec(rest) ?? [];
+    const size = UNIT_MS[unit[0] ?? ''];
+    const count = saidNumber(said);
+    if (whole === '' || size === undefined || count === undefined) return undefined;
+    ms += (count + (half ? (half.endsWith('half') ? 0.5 : 0.25) : 0)) * size;
+    rest = rest.slice(whole.length);
+  }
+  return ms > 0 ? Math.round(ms) : undefined;
 }
 
 function clockSeconds(text: string): number | undefined {

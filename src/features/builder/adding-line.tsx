@@ -9,7 +9,7 @@ import {
 } from 'react-native';
 import { Text } from 'react-native-paper';
 import { itemIdSchema, moveIdSchema, type ItemId } from '@/core/common';
-import { itemInForce, type Routine } from '@/core/routine';
+import { SECTIONS, itemInForce, type Routine } from '@/core/routine';
 import { emptyDraft, type Meant } from '@/core/writing';
 import { Button, Field, TARGET, Target, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
@@ -145,7 +145,7 @@ export const AddingLine = memo(function AddingLine({
         )}
       </View>
       {tried && !first.entry && <WriteOwn name={typed} onGone={() => type('')} />}
-      <Where routine={routine} adding={first} onGoesTo={onGoesTo} isUsual={goesTo} />
+      <Where routine={routine} adding={first} onGoesTo={onGoesTo} />
       <View style={styles.line}>
         <Field
           ref={input}
@@ -209,27 +209,30 @@ function Reading({ adding, routine }: { readonly adding: Adding; readonly routin
 interface WhereProps {
   readonly routine: Routine;
   readonly adding: Adding;
-  readonly isUsual: GoesTo;
   readonly onGoesTo: (goesTo: GoesTo) => void;
 }
 
-/** Where it goes, where that is not the end of main. */
-function Where({ routine, adding, isUsual, onGoesTo }: WhereProps) {
+/** Where the line goes, from the start, and the other sections by a press each. */
+function Where({ routine, adding, onGoesTo }: WhereProps) {
   const t = useTokens();
   const { place } = adding;
   const isLast = place.at === routine.sections[place.section].length && place.inBlock === undefined;
-  if (place.section === 'main' && isLast) return null;
   const before = isLast ? undefined : entryBefore(routine, place);
+  const section = SECTION_TITLES[place.section];
   return (
     <View style={styles.where}>
       <Text variant="bodyMedium" style={[styles.grow, { color: t.quiet }]}>
-        {before
-          ? BUILD.after(nameOf(before, routine))
-          : BUILD.toEnd(SECTION_TITLES[place.section].toLowerCase())}
+        {before ? BUILD.goesAfter(section, nameOf(before, routine)) : BUILD.goesTo(section)}
       </Text>
-      {adding.goesTo === isUsual && (
-        <Target look="plain" label={BUILD.toMain} onPress={() => onGoesTo({ section: 'main' })} />
-      )}
+      {SECTIONS.filter((one) => one !== place.section || before).map((one) => (
+        <Target
+          key={one}
+          look="plain"
+          label={SECTION_TITLES[one]}
+          said={BUILD.toEnd(SECTION_TITLES[one].toLowerCase())}
+          onPress={() => onGoesTo({ section: one })}
+        />
+      ))}
     </View>
   );
 }
@@ -262,7 +265,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: 14,
     justifyContent: 'center',
   },
-  where: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  where: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
   line: { flexDirection: 'row', alignItems: 'flex-end', gap: 8 },
   input: { flex: 1, minWidth: 0 },
   button: { minHeight: 50 },

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useDeferredValue, useEffect, useRef, useState, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { itemIdSchema, type ItemId } from '@/core/common';
 import {
@@ -35,12 +35,13 @@ import { BuilderHead } from './builder-head';
 import { copyRows, hasClip, pasteRows, placedInText } from './clip';
 import { EntryPanel } from './entry-panel';
 import { FindingsPanel, countsOf, useFindings, type Findings } from './findings';
-import { TO_MAIN, placeForNew, type GoesTo } from './goes-to';
+import { placeForNew, usualPlace, type GoesTo } from './goes-to';
 import { HeaderPanel } from './header-panel';
 import { LegendPanel } from './legend-panel';
 import { MovesPane } from './moves-pane';
 import { ProposalPanel, useProposals } from './proposal';
 import { SeveralBar } from './several-bar';
+import { AboutLine, StartQuestions } from './start-questions';
 import { StrandList } from './strand-list';
 import { BUILD } from './strings';
 import { TimePanel } from './time-panel';
@@ -57,13 +58,20 @@ const USUAL_REST_MS = 30_000;
 const SHORT = 560;
 
 /** One routine: its strand, its time, and everything to change it with. */
-export function BuilderScreen({ id: address }: { readonly id: string }) {
+export function BuilderScreen({
+  id: address,
+  naming = false,
+}: {
+  readonly id: string;
+  /** A copy, which is asked for a name of its own. */
+  readonly naming?: boolean;
+}) {
   const { id, routine, change } = useRoutine(address);
   if (!id || !routine) return <NotFoundScreen />;
-  return <Builder id={id} routine={routine} change={change} />;
+  return <Builder id={id} routine={routine} change={change} naming={naming} />;
 }
 
-function Builder(editing: Editing) {
+function Builder({ naming, ...editing }: Editing & { readonly naming: boolean }) {
   const t = useTokens();
   const router = useRouter();
   const window = useWindowDimensions();
@@ -72,7 +80,7 @@ function Builder(editing: Editing) {
   const newId = useNewId();
   const dispatch = useAppDispatch();
   const [chosenId, setChosen] = useState<ItemId>();
-  const [goesTo, setGoesTo] = useState<GoesTo>(TO_MAIN);
+  const [goesTo, setGoesTo] = useState<GoesTo>(() => usualPlace(routine));
   const [page, setPage] = useState<string>();
   const [picked, setPicked] = useState<ReadonlySet<ItemId>>();
   const [newest, setNewest] = useState<ItemId>();
@@ -176,11 +184,12 @@ function Builder(editing: Editing) {
     const change = acceptFindings(routine, ids, finding, why);
     if (change) editing.change(change);
   };
+  const isEmpty = entriesInOrder(routine).length === 0;
   // Nothing in it, not named, and nothing else done to it: its title waits to be typed over.
   const isUntouched =
     useAppSelector((state) => state.routines[id]?.past.length === 0) &&
     routine.title === BUILD.newTitle &&
-    entriesInOrder(routine).length === 0;
+    isEmpty;
   const leave = () => {
     router.replace('/routines');
     if (isUntouched) dispatch(dropUntouched(id));
@@ -199,7 +208,7 @@ function Builder(editing: Editing) {
         onClose={closePanel}
       />
     ),
-    time: () => <TimePanel routine={drawn} onClose={closePanel} />,
+    time: () => <TimePanel routine={routine} change={editing.change} onClose={closePanel} />,
     group: () => <HeaderPanel {...editing} onClose={closePanel} />,
     tools: () => (
       <ToolsPanel
@@ -248,13 +257,28 @@ function Builder(editing: Editing) {
       {...tools}
     />
   );
+  const toAbout = useSame(() => setOpen('group'));
+  const top = useMemo(
+    () =>
+      isEmpty ? (
+        <StartQuestions routine={routine} change={editing.change} />
+      ) : (
+        <AboutLine routine={routine} onPress={toAbout} />
+      ),
+    [isEmpty, routine, editing.change, toAbout],
+  );
   // On a phone on its side, and with very large text, the head goes with the rows.
   const short = window.height < SHORT;
   return (
     <Screen
       title={routine.title}
       heading={
-        <TitleField key={routine.id} title={routine.title} isNew={isUntouched} onNamed={named} />
+        <TitleField
+          key={routine.id}
+          title={routine.title}
+          isNew={isUntouched || naming}
+          onNamed={named}
+        />
       }
       onBack={leave}
       right={
@@ -290,6 +314,7 @@ function Builder(editing: Editing) {
               routine={drawn}
               before={drawnBefore}
               head={short && head}
+              top={top}
               findings={findings.byEntry}
               chosen={chosen?.id}
               picked={picked}
@@ -388,7 +413,7 @@ const styles = StyleSheet.create({
   button: { minHeight: TARGET },
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
   middle: { flex: 1, minWidth: 0, minHeight: 0 },
-  sheet: { maxHeight: '60%', borderTopWidth: 2, flexGrow: 0, flexShrink: 0 },
+  sheet: { maxHeight: '48%', borderTopWidth: 2, flexGrow: 0, flexShrink: 0 },
   panel: { outlineWidth: 0 },
   right: { width: 340, flexGrow: 0, borderLeftWidth: 1 },
 });

@@ -1,7 +1,9 @@
 import { countingIds, itemIdSchema, routineIdSchema } from '@/core/common';
 import { itemsInOrder, readRoutineText } from '@/core/routine';
 import { readAdding } from './adding';
-import { TO_MAIN, placeBefore, placeForNew } from './goes-to';
+import { placeBefore, placeForNew, usualPlace, type GoesTo } from './goes-to';
+
+const TO_MAIN: GoesTo = { section: 'main' };
 
 const { routine } = readRoutineText(
   'group: older\n\n[warm-up]\nMarching\n\n[main]\nHeel raises\nSeated cat',
@@ -14,6 +16,13 @@ const { routine } = readRoutineText(
 const [march, raises] = itemsInOrder(routine);
 
 describe('where a new line goes', () => {
+  test('an empty routine fills its warm-up first; what has rows goes on in main', () => {
+    expect(usualPlace({ ...routine, sections: { 'warm-up': [], main: [], settle: [] } })).toEqual({
+      section: 'warm-up',
+    });
+    expect(usualPlace(routine)).toEqual(TO_MAIN);
+  });
+
   test('behind the row it is to follow, else to the end of its section', () => {
     if (!march || !raises) throw new Error('no rows');
     expect(placeForNew(routine, { after: march.id })).toEqual({ section: 'warm-up', at: 1 });

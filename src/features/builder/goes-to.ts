@@ -2,6 +2,7 @@ import type { PositionId } from '@/core/body';
 import type { ItemId } from '@/core/common';
 import {
   entriesAround,
+  entriesInOrder,
   hasEntry,
   placeOf,
   type Entry,
@@ -14,7 +15,10 @@ import { placeAfter } from '@/core/writing';
 /** Where what is added next goes: behind a row, or to the end of a section. */
 export type GoesTo = { readonly after: ItemId } | { readonly section: SectionName };
 
-export const TO_MAIN: GoesTo = { section: 'main' };
+/** Where the first line goes: a class begins with its warm-up; what has rows goes on at the end of main. */
+export function usualPlace(routine: Routine): GoesTo {
+  return { section: entriesInOrder(routine).length === 0 ? 'warm-up' : 'main' };
+}
 
 /** Where a new entry goes; to the end of main where the row is gone that it was to follow. */
 export function placeForNew(routine: Routine, goesTo: GoesTo): Place {

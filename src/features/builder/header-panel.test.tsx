@@ -33,6 +33,11 @@ function setUp(text = 'group: desk\nSeated cat') {
       <Panel />
     </PaperProvider>,
   );
+  const folds = () =>
+    screen
+      .getAllByRole('heading', { level: 2 })
+      .flatMap((one) => [...one.querySelectorAll('[role=button]')]);
+  for (const fold of folds()) fireEvent.click(fold);
   const field = (name: RegExp) => screen.getByRole<HTMLInputElement>('textbox', { name });
   const write = (name: RegExp, value: string) => {
     fireEvent.change(field(name), { target: { value } });
@@ -47,7 +52,7 @@ describe('group and time', () => {
     const { write, routine } = setUp();
     write(/^Limits/, 'knee painful left, no floor');
     write(/^In the room, such/, '12 chairs, wall');
-    write(/^School/, 'curl never');
+    write(/^How you teach, in words/, 'curl never');
     expect(routine().limits).toEqual([
       { limit: 'knee painful', side: 'left' },
       { limit: 'no floor' },
@@ -58,8 +63,8 @@ describe('group and time', () => {
 
   test('what can’t be read stays as it was typed, with what could stand there', () => {
     const { field, write, routine } = setUp('group: desk\nlimits: no floor\nSeated cat');
-    write(/^School/, 'curl never, dance often');
-    expect(field(/^School/).value).toBe('curl never, dance often');
+    write(/^How you teach, in words/, 'curl never, dance often');
+    expect(field(/^How you teach, in words/).value).toBe('curl never, dance often');
     expect(screen.getByText(/“dance often” is not a school/)).toBeTruthy();
     expect(routine().schools).toBeUndefined();
   });
@@ -74,7 +79,7 @@ describe('group and time', () => {
     expect(field(/^Limits/).value).toBe('knee painful, tired, arthritis');
     fireEvent.click(screen.getAllByRole('button', { name: 'a painful hip' }).at(-1) as HTMLElement);
     expect(routine().limits).toEqual([{ limit: 'knee painful' }, { limit: 'hip painful' }]);
-    fireEvent.click(screen.getByRole('button', { name: 'Leave “tired” out' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Skip “tired”' }));
     expect(routine().limitsUnread).toBeUndefined();
     expect(screen.queryByText(/is not a limit/)).toBeNull();
     write(/^Limits/, '');
@@ -84,7 +89,7 @@ describe('group and time', () => {
   test('limits that are left out are not asked, not none', () => {
     const { write, routine } = setUp();
     write(/^Limits/, 'tired');
-    fireEvent.click(screen.getByRole('button', { name: 'Leave “tired” out' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Skip “tired”' }));
     expect(routine()).not.toHaveProperty('limits');
     expect(routine()).not.toHaveProperty('limitsUnread');
   });
@@ -136,14 +141,14 @@ describe('group and time', () => {
 
   test('a second way at one place has a word of its own, and is told apart from what is there', () => {
     const { write, routine } = setUp('group: older\nlanes: bed\nBridge: 6 reps');
-    write(/^A second way/, 'two words');
+    write(/^Two ways in one place/, 'two words');
     screen.getByText(/^Write one small word/);
     expect(routine().lanes).toEqual(['bed']);
-    write(/^A second way/, 'lighter');
+    write(/^Two ways in one place/, 'lighter');
     expect(routine().lanes).toEqual(['bed', 'bed as lighter']);
-    write(/^A second way/, 'couch as Lighter');
+    write(/^Two ways in one place/, 'couch as Lighter');
     screen.getByText(/^“lighter” is a way of taking part here already/);
-    write(/^A second way/, 'couch as slower');
+    write(/^Two ways in one place/, 'couch as slower');
     expect(routine().lanes).toEqual(['bed', 'bed as lighter', 'couch as slower']);
     fireEvent.click(screen.getByRole('switch', { name: 'On the bed, lighter' }));
     expect(routine().lanes).toEqual(['bed', 'couch as slower']);

@@ -2,75 +2,85 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { countingIds, printClock, GROUP_NAMES } from '@/core/common';
-import { changeHeader, readRoutineText, writeHeaders } from '@/core/routine';
-import { Choices, FieldWithProblem } from '@/design';
+import { changeHeader, lanesOf, readRoutineText, writeHeaders } from '@/core/routine';
+import { Choices, Fold, FieldWithProblem } from '@/design';
 import { useHandedOn } from '@/features/frame';
-import { GROUP_TITLES } from '@/words/names';
+import { GROUP_TITLES, laneTitle } from '@/words/names';
 import { problemSentence } from '@/words/problems';
 import { DurationField } from './duration-field';
-import { LaneChoices } from './lane-choices';
+import { LanePicks, SecondWay } from './lane-choices';
 import { LimitPicks } from './limit-picks';
 import { LimitsField } from './limits-field';
 import { RoomPicks } from './room-picks';
 import { SchoolPicks } from './school-picks';
 import { PanelTop } from './panel-top';
 import { SectionHeads } from './section-heads';
+import { limitsSum } from './start-questions';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
 
-/** Who the routine is for and how long it may take. */
+/**
+ * Who the routine is for, how long it may take, with what limits and in which room: a line each, opened
+ * by a press. What few need lies below.
+ */
 export function HeaderPanel({
   routine,
   change,
   onClose,
 }: Editing & { readonly onClose: () => void }) {
+  const { group, slotMs, room = [] } = routine;
+  const lanes = lanesOf(routine).map((lane) => laneTitle(lane));
+  const things = room.map(({ thing, count }) => (count ? `${count} × ${thing}` : thing));
   return (
     <View style={styles.all}>
       <PanelTop title={BUILD.about} onClose={onClose} />
-      <Choices
-        label={BUILD.group}
-        choices={GROUP_NAMES.map((value) => ({ value, text: GROUP_TITLES[value] }))}
-        value={routine.group}
-        onChoose={(group) => group !== routine.group && change(changeHeader(routine, { group }))}
-      />
-      <SlotField routine={routine} change={change} />
-      <LaneChoices routine={routine} change={change} />
-      <LimitsField key={`limits ${routine.id}`} routine={routine} change={change} />
-      <LimitPicks
-        limits={routine.limits ?? []}
-        onLimits={(limits) =>
-          change(changeHeader(routine, { limits: limits.map(({ strict: _, ...one }) => one) }))
-        }
-      />
-      <RoomPicks
-        room={routine.room ?? []}
-        onRoom={(room) =>
-          change(changeHeader(routine, { room: room.length > 0 ? [...room] : undefined }))
-        }
-      />
-      <SchoolPicks routine={routine} change={change} />
-      {HEADERS.map(({ key, label }) => (
-        <HeaderField
-          key={`${key} ${routine.id}`}
-          name={key}
-          label={label}
-          routine={routine}
-          change={change}
+      <Fold flat title={BUILD.forWhom} sum={[GROUP_TITLES[group], ...lanes].join('; ')}>
+        <Choices
+          label={BUILD.group}
+          choices={GROUP_NAMES.map((value) => ({ value, text: GROUP_TITLES[value] }))}
+          value={group}
+          onChoose={(next) => next !== group && change(changeHeader(routine, { group: next }))}
         />
-      ))}
-      <SectionHeads key={`heads ${routine.id}`} routine={routine} change={change} />
+        <LanePicks routine={routine} change={change} />
+      </Fold>
+      <Fold
+        flat
+        title={BUILD.howLong}
+        sum={slotMs === undefined ? BUILD.noSlot : printClock(slotMs)}
+      >
+        <SlotField routine={routine} change={change} />
+      </Fold>
+      <Fold flat title={BUILD.whichLimits} sum={limitsSum(routine)}>
+        <LimitsField key={`limits ${routine.id}`} routine={routine} change={change} />
+        <LimitPicks
+          limits={routine.limits ?? []}
+          onLimits={(limits) =>
+            change(changeHeader(routine, { limits: limits.map(({ strict: _, ...one }) => one) }))
+          }
+        />
+      </Fold>
+      <Fold flat title={BUILD.whichRoom} sum={things.join('; ') || BUILD.anyRoom}>
+        <HeaderField name="room" label={BUILD.room} routine={routine} change={change} />
+        <RoomPicks
+          room={room}
+          onRoom={(next) =>
+            change(changeHeader(routine, { room: next.length > 0 ? [...next] : undefined }))
+          }
+        />
+      </Fold>
+      <Fold flat title={BUILD.moreAbout}>
+        <HeaderField name="often" label={BUILD.often} routine={routine} change={change} />
+        <SchoolPicks routine={routine} change={change} />
+        <HeaderField name="school" label={BUILD.school} routine={routine} change={change} />
+        <SecondWay routine={routine} change={change} />
+        <SectionHeads key={`heads ${routine.id}`} routine={routine} change={change} />
+      </Fold>
     </View>
   );
 }
 
 /** What is written as in a routine's text. */
-const HEADERS = [
-  { key: 'room', label: BUILD.room },
-  { key: 'school', label: BUILD.school },
-  { key: 'often', label: BUILD.often },
-] as const;
-
-type HeaderKey = (typeof HEADERS)[number]['key'];
+type HeaderKey = 'room' | 'school' | 'often';
 
 const HEAD_KEY: Readonly<Record<HeaderKey, 'room' | 'schools' | 'often'>> = {
   often: 'often',
@@ -120,7 +130,8 @@ function HeaderField({
   );
 }
 
-function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+/** How long the class may be, in any form that a line takes. */
+export function SlotField({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
   const { slotMs } = routine;
   const keep = (next: number | undefined) =>
     next !== slotMs && change(changeHeader(routine, { slotMs: next }));

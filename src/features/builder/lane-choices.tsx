@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { GroupName } from '@/core/common';
 import {
   LANE_NAMES,
@@ -24,8 +23,13 @@ const USUAL: Readonly<Record<GroupName, readonly PlainLane[]>> = {
   standing: ['stand', 'stand-held', 'chair'],
 };
 
+interface LanesProps extends Pick<Editing, 'routine' | 'change'> {
+  readonly label?: string;
+  readonly brief?: boolean;
+}
+
 /** The lanes of the routine, in the order they were chosen; the first one leads. */
-export function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
+export function LanePicks({ routine, change, label = BUILD.lanes, brief = false }: LanesProps) {
   const lanes = lanesOf(routine);
   const put = (next: readonly LaneName[]) =>
     next.length > 0 && change(changeHeader(routine, { lanes: [...next] }));
@@ -33,35 +37,28 @@ export function LaneChoices({ routine, change }: Pick<Editing, 'routine' | 'chan
     put(lanes.includes(name) ? lanes.filter((one) => one !== name) : [...lanes, name]);
   const second = lanes.filter((name) => plainLane(name) !== name);
   return (
-    <View style={styles.all}>
-      <Picker
-        label={BUILD.lanes}
-        options={[...LANE_NAMES, ...second].map((name) => ({
-          value: name,
-          text: laneTitle(name),
-          means: LANE_MEANS[plainLane(name)],
-        }))}
-        usual={USUAL[routine.group]}
-        chosen={lanes}
-        textOf={(value) => {
-          const title = laneTitle(value as LaneName);
-          return value === lanes[0] ? BUILD.leads(title) : title;
-        }}
-        onToggle={(value) => toggle(value as LaneName)}
-      />
-      <SecondWay lanes={lanes} put={put} />
-    </View>
+    <Picker
+      label={label}
+      brief={brief}
+      options={[...LANE_NAMES, ...second].map((name) => ({
+        value: name,
+        text: laneTitle(name),
+        means: LANE_MEANS[plainLane(name)],
+      }))}
+      usual={USUAL[routine.group]}
+      chosen={lanes}
+      textOf={(value) => {
+        const title = laneTitle(value as LaneName);
+        return value === lanes[0] ? BUILD.leads(title) : title;
+      }}
+      onToggle={(value) => toggle(value as LaneName)}
+    />
   );
 }
 
 /** A second way of taking part at a place, under a word that lines can use. */
-function SecondWay({
-  lanes,
-  put,
-}: {
-  readonly lanes: readonly LaneName[];
-  readonly put: (lanes: readonly LaneName[]) => void;
-}) {
+export function SecondWay({ routine, change }: LanesProps) {
+  const lanes = lanesOf(routine);
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState('');
   const add = () => {
@@ -72,7 +69,7 @@ function SecondWay({
     if (lanes.some((one) => laneSaid(one) === laneSaid(lane))) {
       return setProblem(BUILD.secondWayTwice(laneSaid(lane)));
     }
-    put([...lanes, lane]);
+    change(changeHeader(routine, { lanes: [...lanes, lane] }));
     setTyped('');
     setProblem('');
   };
@@ -87,7 +84,3 @@ function SecondWay({
     />
   );
 }
-
-const styles = StyleSheet.create({
-  all: { gap: 6 },
-});

@@ -18,13 +18,24 @@ interface PickerProps {
   readonly usual: readonly string[];
   readonly chosen: readonly string[];
   readonly textOf?: (value: string) => string;
+  /** Only what can be chosen, without a search and without what each means. */
+  readonly brief?: boolean;
   /** What else words find: what is said in other words. */
   readonly meantBy?: (words: string) => readonly string[];
   readonly onToggle: (value: string) => void;
 }
 
 /** Several of many: the chosen and the usual ones at once, the others by a search or all together. */
-export function Picker({ label, options, usual, chosen, textOf, meantBy, onToggle }: PickerProps) {
+export function Picker({
+  label,
+  options,
+  usual,
+  chosen,
+  textOf,
+  meantBy,
+  brief = false,
+  onToggle,
+}: PickerProps) {
   const t = useTokens();
   const [words, setWords] = useState('');
   const [all, setAll] = useState(false);
@@ -40,7 +51,7 @@ export function Picker({ label, options, usual, chosen, textOf, meantBy, onToggl
   return (
     <View style={styles.all}>
       <Text variant="bodyLarge">{label}</Text>
-      {options.length > usual.length && (
+      {!brief && options.length > usual.length && (
         <Field dense label={PICK.find(label.toLowerCase())} value={words} onChangeText={setWords} />
       )}
       <View role="group" aria-label={label} style={styles.options}>
@@ -63,13 +74,14 @@ export function Picker({ label, options, usual, chosen, textOf, meantBy, onToggl
           {PICK.none}
         </Text>
       )}
-      {shown
-        .filter(({ value, means }) => means && (chosen.includes(value) || wanted.length > 0))
-        .map(({ value, text, means }) => (
-          <Text key={value} variant="bodyMedium" style={{ color: t.quiet }}>
-            {`${textOf?.(value) ?? text}: ${means}`}
-          </Text>
-        ))}
+      {!brief &&
+        shown
+          .filter(({ value, means }) => means && (chosen.includes(value) || wanted.length > 0))
+          .map(({ value, text, means }) => (
+            <Text key={value} variant="bodyMedium" style={{ color: t.quiet }}>
+              {`${textOf?.(value) ?? text}: ${means}`}
+            </Text>
+          ))}
     </View>
   );
 }

@@ -14,7 +14,8 @@ import { WIDE, useTokens } from '@/design';
 import { useOwnParts, useScore } from '@/state';
 import { doseWords } from '@/words/people';
 import { Row, StrandDrag, strandOf, type StrandRow } from './strand';
-import { BUILD } from './strings';
+import { useWaitingLines } from './line-field';
+import { BUILD, EDITOR } from './strings';
 
 /** From so wide on there is room for figures beside the words. */
 const PICTURED = 520;
@@ -26,6 +27,8 @@ interface StrandListProps {
   readonly before: Routine;
   /** Goes with the rows where there is no room above them. */
   readonly head?: ReactNode;
+  /** What stands over the rows, and where they will be. */
+  readonly top?: ReactNode;
   readonly findings: ReadonlyMap<ItemId, readonly PlacedFinding[]>;
   readonly chosen: ItemId | undefined;
   /** Rows that are chosen together, where they are. */
@@ -41,6 +44,7 @@ export const StrandList = memo(function StrandList({
   routine,
   before,
   head,
+  top,
   findings,
   chosen,
   picked,
@@ -55,6 +59,7 @@ export const StrandList = memo(function StrandList({
   const [room, setRoom] = useState(0);
   const score = useScore(routine);
   const own = useOwnParts(routine);
+  const waiting = useWaitingLines();
   const strand = useMemo(() => strandOf(routine, score), [routine, score]);
   const stop = chosen ?? strand.rows.find(({ kind }) => kind !== 'section' && kind !== 'way')?.key;
   const changed = useMemo(
@@ -69,6 +74,7 @@ export const StrandList = memo(function StrandList({
         role="group"
         onLayout={({ nativeEvent }) => setRoom(nativeEvent.layout.width)}
       >
+        {top}
         {isEmpty && (
           <Text variant="bodyLarge" style={[styles.empty, { color: t.quiet }]}>
             {BUILD.empty}
@@ -86,7 +92,12 @@ export const StrandList = memo(function StrandList({
               changed={changed.has(row.key)}
               findings={findings.get(row.key as ItemId) ?? NO_FINDINGS}
               isStop={row.key === stop}
-              own={ownWords(own.get(row.key as ItemId))}
+              own={[
+                ownWords(own.get(row.key as ItemId)),
+                waiting.has(row.key) ? EDITOR.lineWaits : '',
+              ]
+                .filter(Boolean)
+                .join(' · ')}
               onChoose={onChoose}
               onSection={onSection}
               draggable={onDrop !== undefined}

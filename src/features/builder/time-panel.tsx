@@ -8,8 +8,10 @@ import { doneByLeading, whereTimeGoes, type Spent } from '@/core/timing';
 import { useTokens } from '@/design';
 import { useScore } from '@/state';
 import { DIRECTION_NAMES, REGION_NAMES, SECTION_TITLES } from '@/words/names';
+import { SlotField } from './header-panel';
 import { PanelTop } from './panel-top';
 import { BUILD, TIME } from './strings';
+import type { Editing } from './use-routine';
 
 const SPENT: readonly Spent[] = ['work', 'talk', 'ways', 'rest'];
 /** More regions would be read by nobody; the smallest go together. */
@@ -21,13 +23,13 @@ interface Share {
   readonly colour: string;
 }
 
-interface TimePanelProps {
+interface TimePanelProps extends Pick<Editing, 'change'> {
   readonly routine: Routine;
   readonly onClose: () => void;
 }
 
 /** Where the time goes, drawn: kinds, sections, sides, regions and directions. */
-export function TimePanel({ routine, onClose }: TimePanelProps) {
+export function TimePanel({ routine, change, onClose }: TimePanelProps) {
   const t = useTokens();
   const score = useScore(routine);
   const spent = useMemo(() => {
@@ -61,6 +63,7 @@ export function TimePanel({ routine, onClose }: TimePanelProps) {
           routine.slotMs === undefined ? BUILD.noSlot : BUILD.of(printClock(routine.slotMs)),
         )}
       </Text>
+      <SlotField key={routine.slotMs} routine={routine} change={change} />
       <Shares
         title={TIME.kinds}
         shares={SPENT.map((kind) => ({

@@ -3,6 +3,7 @@ import { StyleSheet, TextInput } from 'react-native';
 import { cleanLine, withoutUnseen } from '@/core/common';
 import { SERIF, TARGET, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
+import { focusField } from '@/platform/page';
 import { BUILD } from './strings';
 
 interface TitleFieldProps {
@@ -48,6 +49,7 @@ export const TitleField = memo(function TitleField({ title, isNew, onNamed }: Ti
         event.preventDefault();
         keep();
         field.current?.blur();
+        focusField(BUILD.addLabel);
       }}
     />
   );

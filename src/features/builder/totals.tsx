@@ -31,12 +31,14 @@ export const Totals = memo(function Totals({ routine, wide, open, onPress, right
   const of = slotMs === undefined ? '' : BUILD.of(printClock(slotMs));
   const isOver = slotMs !== undefined && totalMs > slotMs;
   const sides = BUILD.sides(printClock(leftMs), printClock(rightMs));
+  // Alike they tell nothing; unlike, somebody is left out on a side.
+  const differs = Math.round(leftMs / 1000) !== Math.round(rightMs / 1000);
   const tripWords = tripCount > 0 ? BUILD.trips(tripCount) : '';
   return (
     <Pressable
       role="button"
       aria-expanded={open}
-      aria-label={[printClock(totalMs), of || BUILD.noSlot, off, sides, tripWords]
+      aria-label={[printClock(totalMs), of || BUILD.noSlot, off, differs ? sides : '', tripWords]
         .filter(Boolean)
         .join(', ')}
       onPress={onPress}
@@ -56,12 +58,11 @@ export const Totals = memo(function Totals({ routine, wide, open, onPress, right
         )}
       </View>
       <View style={styles.line}>
-        <Text variant="bodyMedium" style={[styles.figure, { color: t.willow }]}>
-          L {printClock(leftMs)}
-        </Text>
-        <Text variant="bodyMedium" style={[styles.figure, { color: t.river }]}>
-          R {printClock(rightMs)}
-        </Text>
+        {differs && (
+          <Text variant="bodyLarge" style={[styles.figure, { color: t.clay }]}>
+            {sides}
+          </Text>
+        )}
         {tripCount > 0 && (
           <Text variant="bodyMedium" style={{ color: t.quiet }}>
             {wide ? tripWords : BUILD.tripsShort(tripCount)}

@@ -35,7 +35,7 @@ export const KEEP = {
       ? '1 thing that is only here goes for good.'
       : `${n} things that are only here go for good.`,
   sure: 'Yes, replace everything',
-  leave: 'Leave it',
+  leave: 'Don’t bring it in',
   done: 'It is brought in.',
   tooBig: (name: string) => `“${name}” is too large for a backup. Nothing was changed.`,
   failed: 'It could not be written: the browser’s storage may be full. Nothing was changed.',

@@ -1,35 +1,29 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import type { RunThrough } from '@/core/class';
+import { roomNeeds, type RunThrough } from '@/core/class';
 import { printClock, type ItemId } from '@/core/common';
-import { laneValues, plainLane } from '@/core/people';
 import { itemInForce, itemsInOrder, lanesOf, type Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
 import { Choices, FieldWithProblem, SANS, Target, Toggle, useTokens } from '@/design';
-import { readClock, startIn, trySound, useAppDispatch } from '@/state';
-import { listWords } from '@/words/findings';
-import { GROUP_TITLES, laneTitle } from '@/words/names';
+import { readClock, startIn, trySound, useAppDispatch, usePart } from '@/state';
+import { GROUP_TITLES, laneTitle, roomNeedsWords } from '@/words/names';
 import { fitted } from './fit';
 import { LEAD } from './strings';
 import { msUntil } from './time-of-day';
 
 /** Who it is for, and what has to be at hand before anybody sits down. */
 export function Needs({ routine, score }: { readonly routine: Routine; readonly score: Score }) {
-  const props = new Set(
-    score.segments.flatMap(({ lanes }) => laneValues(lanes).flatMap((work) => work.props)),
-  );
-  const ways = lanesOf(routine);
-  const lanes = ways.map((lane) => laneTitle(lane).toLowerCase());
-  const each = ways.flatMap((lane) => LEAD.needsOf[plainLane(lane)] ?? []);
-  const needed = [...new Set([...each, ...props])];
+  const part = usePart(routine.id);
+  const needs = useMemo(() => roomNeeds(routine, score, part), [routine, score, part]);
+  const lanes = lanesOf(routine).map((lane) => laneTitle(lane).toLowerCase());
   return (
     <View>
       <Text variant="bodyLarge">
-        {LEAD.forWhom}: {GROUP_TITLES[routine.group].toLowerCase()}, {listWords(lanes)}
+        {LEAD.forWhom} {GROUP_TITLES[routine.group].toLowerCase()}: {lanes.join('; ')}
       </Text>
       <Text variant="bodyLarge">
-        {LEAD.needs}: {needed.length > 0 ? listWords(needed) : LEAD.needsNothing}
+        {LEAD.needs}: {roomNeedsWords(needs)}
       </Text>
     </View>
   );

@@ -47,7 +47,7 @@ const isOff = () => start().getAttribute('aria-disabled') === 'true' || start().
 describe('before the class', () => {
   test('who it is for and what is needed stand there, and a run-through can begin with any item', () => {
     const { ran } = show('done');
-    expect(screen.getByText(/^For: desk workers?, /)).toBeTruthy();
+    expect(screen.getByText(/^For desk workers?: /)).toBeTruthy();
     expect(screen.getByText(/^The room needs: a chair each/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Run through it first' }));
     fireEvent.click(screen.getByRole('switch', { name: 'Without talk' }));

@@ -1,4 +1,3 @@
-import type { PlainLane } from '@/core/people';
 import type { SegmentKind } from '@/core/timing';
 
 export const LEAD = {
@@ -48,17 +47,6 @@ export const LEAD = {
   soundTitle: 'Screen and sound',
   forWhom: 'For',
   needs: 'The room needs',
-  needsOf: {
-    chair: 'a chair each',
-    'chair-rise': 'a chair each',
-    'stand-held': 'a chair each',
-    floor: 'a mat each',
-    'floor-only': 'a mat each',
-    bed: 'a bed',
-    couch: 'a couch',
-    walker: 'walkers',
-  } as Readonly<Partial<Record<PlainLane, string>>>,
-  needsNothing: 'nothing but the room',
   soundTry: 'Try sound and voice',
   soundSays: 'This is the voice of the class.',
   soundWords: {

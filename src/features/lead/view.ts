@@ -38,6 +38,7 @@ import {
 } from '@/core/timing';
 import {
   doseWords,
+  plainDoseWords,
   laneTitle,
   limbName,
   throughoutWords,
@@ -384,13 +385,10 @@ function workWords(routine: Routine, work: Segment): NextView {
   const item = itemsInOrder(routine).find(({ id }) => id === work.itemId);
   const side = work.side === 'left' || work.side === 'right' ? work.side : undefined;
   const { dose } = item ? itemInForce(item, routine) : {};
-  const amount = dose ? doseWords({ dose, sides: { way: 'both' } }).replace(TEMPO, '') : '';
+  const amount = dose ? plainDoseWords({ dose, sides: { way: 'both' } }) : '';
   if (!side) return { name: amount.replace(/^for /, ''), more: '' };
   return { name: limbOf(catalogueFor(routine), work, side), more: amount };
 }
-
-/** How fast reps go is led, and not told ahead. */
-const TEMPO = /, \d+-\d+-\d+(?:-\d+)?/u;
 
 /** What comes after this: the work itself, the other side, or the next move with its way. */
 function nextOf(routine: Routine, score: Score, at: number): NextView {

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { Pressable, ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { classGrid, plainPage, type Cell, type GridRow } from '@/core/class';
+import { classGrid, plainPage, roomNeeds, type Cell, type GridRow } from '@/core/class';
 import { routineIdSchema, withCapital, type GroupId, type ItemId } from '@/core/common';
 import { initialsOf, type Member, type Rung } from '@/core/people';
 import { itemInForce, itemsInOrder, lanesOf, type Routine } from '@/core/routine';
@@ -18,10 +18,11 @@ import {
   ownWayChanged,
   useAppDispatch,
   useAppSelector,
+  usePart,
   useScore,
   useToday,
 } from '@/state';
-import { LIMIT_NAMES, laneTitle } from '@/words/names';
+import { LIMIT_NAMES, laneTitle, roomNeedsWords } from '@/words/names';
 import { doseWords, rungWords } from '@/words/people';
 import { CLASS } from './strings';
 
@@ -59,6 +60,13 @@ function useGrid(routine: Routine): { groupId: GroupId | undefined; rows: readon
   return { groupId: classFor?.groupId, rows };
 }
 
+/** What has to be in the room for who takes part today. */
+function useNeeds(routine: Routine) {
+  const score = useScore(routine);
+  const part = usePart(routine.id);
+  return useMemo(() => roomNeeds(routine, score, part), [routine, score, part]);
+}
+
 function OfClass({ routine }: { readonly routine: Routine }) {
   const t = useTokens();
   const router = useRouter();
@@ -73,7 +81,7 @@ function OfClass({ routine }: { readonly routine: Routine }) {
   const cell = row?.cells.find(({ itemId }) => itemId === chosen?.itemId);
   const items = itemsInOrder(routine);
   const choose = (one: Chosen) => setChosen({ person: one.row.member.id, itemId: one.cell.itemId });
-  const props = [...new Set(rows.flatMap((one) => one.props))];
+  const needs = useNeeds(routine);
   return (
     <Screen
       title={CLASS.title(routine.title)}
@@ -105,11 +113,9 @@ function OfClass({ routine }: { readonly routine: Routine }) {
               {CLASS.missing(one.member.name, one.missing ? laneTitle(one.missing) : '')}
             </Text>
           ))}
-        {rows.length > 0 && (
-          <Text variant="bodyLarge">
-            {CLASS.prepare}: {props.length > 0 ? props.join(', ') : CLASS.nothing}
-          </Text>
-        )}
+        <Text variant="bodyLarge">
+          {CLASS.prepare}: {roomNeedsWords(needs)}
+        </Text>
         <View style={styles.actions}>
           <Button
             mode="contained"
@@ -407,6 +413,7 @@ function GridSheet({
 }) {
   const sheet = useRef<SheetHandle>(null);
   const [width, setWidth] = useState(0);
+  const needs = useNeeds(routine);
   const paper = useMemo(() => {
     const items = itemsInOrder(routine);
     const head = [SHEET.who, ...items.map((item) => itemInForce(item, routine).move.name)];
@@ -417,10 +424,10 @@ function GridSheet({
     return plainPage(
       routine.title,
       [{ heading: SHEET.does, table: [head, ...lines] }],
-      [SHEET.foot],
+      [`${CLASS.prepare}: ${roomNeedsWords(needs)}.`, SHEET.foot],
       true,
     );
-  }, [routine, rows]);
+  }, [routine, rows, needs]);
   return (
     <View style={styles.sheet} onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       <View style={styles.actions}>

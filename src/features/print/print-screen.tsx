@@ -9,8 +9,8 @@ import { Choices, Screen, TARGET } from '@/design';
 import { usePictured } from '@/features/figure';
 import { NotFoundScreen } from '@/features/notices';
 import { SheetOfPaper, type SheetHandle } from '@/platform/sheet-of-paper';
-import { useScore, useAppSelector } from '@/state';
-import { cueSheetPhrases } from '@/words/score';
+import { useAppSelector, usePart, useScore } from '@/state';
+import { cueSheetPhrases, hungPhrases } from '@/words/score';
 import { PRINT } from './strings';
 
 type Kind = (typeof PRINT.kinds)[number]['value'];
@@ -29,10 +29,13 @@ function Sheets({ routine }: { readonly routine: Routine }) {
   const sheet = useRef<SheetHandle>(null);
   const pictured = usePictured();
   const score = useScore(routine);
+  const part = usePart(routine.id);
   const paper = useMemo(() => {
-    const page = kind === 'pictures' ? picturePage : cuePage;
-    return pictured && page(routine, score, cueSheetPhrases, pictured);
-  }, [kind, pictured, routine, score]);
+    if (!pictured) return undefined;
+    return kind === 'pictures'
+      ? picturePage(routine, score, { phrases: hungPhrases, pictured, part })
+      : cuePage(routine, score, { phrases: cueSheetPhrases, pictured, part });
+  }, [kind, pictured, routine, score, part]);
   const print = (
     <Button
       mode="contained"

@@ -106,7 +106,7 @@ export const ATTENDANCE = {
   follows: 'What follows',
   followsNone: 'Nothing changes from this class.',
   take: 'Take it',
-  leave: 'Leave it',
+  leave: 'Keep as before',
   taken: 'taken',
   left: 'left as it is',
   byHand: 'entered by hand',
@@ -150,7 +150,7 @@ export const TABLES = {
   newPeople: (names: string) => `New people: ${names}.`,
   newGroups: (names: string) => `New groups: ${names}.`,
   add: 'Add them',
-  leave: 'Leave it',
+  leave: 'Don’t add them',
   added: (n: number) => (n === 1 ? '1 class is added.' : `${n} classes are added.`),
   missing: (columns: string) =>
     `These columns are missing: ${columns}. The first line has to name them. Nothing was changed.`,

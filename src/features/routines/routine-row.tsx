@@ -14,8 +14,7 @@ import {
   type Mark,
   type Row,
 } from '@/state/hall';
-import { GROUP_TITLES, countedWords, severityCounts } from '@/words/groups';
-import { shortDayShown } from '@/words/moments';
+import { GROUP_TITLES, countedWords, severityCounts, shortDayShown } from '@/words/groups';
 import { tagsIn } from './shown-rows';
 import { SmallBand } from './small-band';
 import { PLACE_WORDS, ROUTINES } from './strings';
@@ -124,13 +123,16 @@ function Actions({
   const work = useWork();
   const router = useRouter();
   const actions = [
-    { label: ROUTINES.lead, icon: 'check', press: () => router.push(`/lead/${id}`) },
+    { label: ROUTINES.lead, icon: 'lead', press: () => router.push(`/lead/${id}`) },
     { label: ROUTINES.rename, icon: 'rename', press: onRename },
     {
       label: ROUTINES.duplicate,
       icon: 'copy',
       press: () =>
-        void work((to, dispatch) => dispatch(to.duplicateRoutine(id, ROUTINES.copyOf(title)))),
+        void work((to, dispatch) => {
+          const copy = dispatch(to.duplicateRoutine(id, ROUTINES.copyOf(title)));
+          if (copy) router.push(`/routine/${copy}?name=1`);
+        }),
     },
     { label: ROUTINES.copyFor, icon: 'copy', press: () => setMore('copy') },
     { label: ROUTINES.tagIt, icon: 'rename', press: () => setMore('tags') },

@@ -4,8 +4,7 @@ import { Button, Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
 import { TARGET, useTokens } from '@/design';
 import { timesLed, useHallSelector, type Mark, type Row } from '@/state/hall';
-import { countedWords } from '@/words/groups';
-import { shortDayShown } from '@/words/moments';
+import { countedWords, shortDayShown } from '@/words/groups';
 import { TODAY } from './strings';
 
 /** As many as are read at a look. */

@@ -26,6 +26,7 @@ export const TODAY = {
   startHint:
     'Build a routine and lead it; people and groups can come later. Nothing leaves this browser.',
   newRoutine: 'Build a routine',
+  untitled: 'New routine',
   seeMoves: 'Look through the moves',
   addPeople: 'Add people',
   privacy: 'What is kept, and where',

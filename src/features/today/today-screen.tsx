@@ -7,8 +7,7 @@ import { Places, useHall, useWork } from '@/features/frame';
 import { Notices } from '@/features/notices';
 import { ResumeLead } from '@/features/routines';
 import { useHallSelector, type Ask, type Meeting } from '@/state/hall';
-import { DUE_WORDS, WEEKDAYS } from '@/words/groups';
-import { timeShown } from '@/words/moments';
+import { DUE_WORDS, WEEKDAYS, timeShown } from '@/words/groups';
 import { LeadAgain, useLedLately } from './lead-again';
 import { TODAY } from './strings';
 
@@ -234,6 +233,7 @@ function NoClass() {
 /** What an empty start offers. */
 function Start() {
   const t = useTokens();
+  const work = useWork();
   const router = useRouter();
   return (
     <View style={[styles.next, { backgroundColor: t.sheet, borderColor: t.line }]}>
@@ -245,7 +245,11 @@ function Start() {
         <Button
           mode="contained"
           contentStyle={styles.button}
-          onPress={() => router.push('/routines')}
+          onPress={() =>
+            void work(({ createRoutine }, dispatch) => {
+              router.push(`/routine/${dispatch(createRoutine(TODAY.untitled))}`);
+            })
+          }
         >
           {TODAY.newRoutine}
         </Button>

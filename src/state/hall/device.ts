@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { oneLineSchema, textSchema } from '@/core/common';
+import { GROUP_NAMES, LONGEST_MS, oneLineSchema, textSchema } from '@/core/common';
 
 const line = textSchema(200);
 
@@ -33,6 +33,13 @@ export const deviceSchema = z.object({
   startedOn: z.string().max(10).optional(),
   /** Who writes what is printed for a clinician, in their own words. */
   writtenBy: oneLineSchema(120).default(''),
+  /** What a routine was begun with last: it is offered first. */
+  usual: z
+    .object({
+      group: z.enum(GROUP_NAMES).optional(),
+      slotMs: z.int().min(1000).max(LONGEST_MS).optional(),
+    })
+    .optional(),
   help: helpSchema.default({ address: '', number: '', defibrillator: '' }),
 });
 export type DeviceState = z.infer<typeof deviceSchema>;

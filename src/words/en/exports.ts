@@ -2,9 +2,10 @@ import { AFTER_A_FALL, STOP_SIGNS, STOP_SIGNS_TITLE } from './safety';
 import { withCapital, withStop } from '@/core/common';
 import type { CueSheetPhrases, ScoreColumn, RunColumn } from '@/core/class';
 import type { LaneName } from '@/core/people';
-import { blockWords, doseWords, sectionHeadWords, throughoutWords } from './dose';
+import { blockWords, doseWords, plainDoseWords, sectionHeadWords, throughoutWords } from './dose';
 import { SECTION_TITLES } from './names';
 import { laneTitle } from './lanes';
+import { roomNeedsWords } from './needs';
 import { withSide } from './sides';
 
 export const SCORE_HEADINGS: Readonly<Record<ScoreColumn, string>> = {
@@ -41,6 +42,7 @@ export const cueSheetPhrases: CueSheetPhrases = {
   block: (words) => withCapital(blockWords(words)),
   rounds: (section, head) => `${section}: ${sectionHeadWords(head)}`,
   often: (often) => `How often: ${often}`,
+  needs: (needs) => `The room needs ${roomNeedsWords(needs)}.`,
   total: (time) => `${time} in all. General guidance, not medical advice.`,
   signsTitle: STOP_SIGNS_TITLE,
   signs: [
@@ -48,6 +50,9 @@ export const cueSheetPhrases: CueSheetPhrases = {
     AFTER_A_FALL,
   ],
 };
+
+/** What hangs where everybody sees it: how often, and on which side. */
+export const hungPhrases: CueSheetPhrases = { ...cueSheetPhrases, dose: plainDoseWords };
 
 /** The columns of a record as a table. */
 export const RUN_HEADINGS: Readonly<Record<RunColumn, string>> = {

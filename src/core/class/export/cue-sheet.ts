@@ -13,6 +13,7 @@ import {
   type Throughout,
 } from '@/core/routine';
 import { doneBy, isWork, msOf, setKey, type Done, type Score, type Segment } from '@/core/timing';
+import type { Need } from '../group/needs';
 
 /** The sentences that a cue sheet needs; `words` fills them. */
 export interface CueSheetPhrases {
@@ -45,6 +46,8 @@ export interface CueSheetPhrases {
   readonly block: (words: BlockWords) => string;
   readonly rounds: (section: string, head: SectionHead) => string;
   readonly often: (often: string) => string;
+  /** What has to be carried in or looked for. */
+  readonly needs: (needs: readonly Need[]) => string;
   readonly total: (time: string) => string;
   /** What stands under every sheet: a heading, and lines of the stop signs. */
   readonly signsTitle: string;

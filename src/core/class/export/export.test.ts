@@ -29,6 +29,7 @@ const phrases: CueSheetPhrases = {
   rest: 'Rest',
   total: (time) => time,
   signsTitle: 'Signs',
+  needs: (needs) => needs.map(({ thing }) => thing).join(),
   signs: ['Ease off'],
 };
 

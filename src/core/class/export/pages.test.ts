@@ -11,8 +11,8 @@ function pagesOf(text: string) {
   const routine = routineOf(text);
   const score = compile(routine, GROUP_ALONE, plainPhrases);
   return {
-    pictures: picturePage(routine, score, cueSheetPhrases, pictured),
-    cues: cuePage(routine, score, cueSheetPhrases, pictured),
+    pictures: picturePage(routine, score, { phrases: cueSheetPhrases, pictured }),
+    cues: cuePage(routine, score, { phrases: cueSheetPhrases, pictured }),
   };
 }
 

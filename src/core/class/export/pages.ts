@@ -1,8 +1,10 @@
 import escape from 'escape-html';
 import type { Side } from '@/core/body';
 import { printClock } from '@/core/common';
+import { GROUP_ALONE, type TakingPart } from '@/core/people';
 import { itemsInOrder, type Routine } from '@/core/routine';
 import type { Done, Score, Segment } from '@/core/timing';
+import { roomNeeds } from '../group/needs';
 import { aboutLines, cueRows, type CueRow, type CueSheetPhrases } from './cue-sheet';
 
 /** A figure as SVG text in a size; nothing where none is drawn. */
@@ -52,9 +54,19 @@ export interface Paper {
   readonly body: string;
 }
 
-function head(routine: Routine, score: Score, phrases: CueSheetPhrases): string {
-  const total = phrases.total(printClock(score.totalMs));
-  return `<h1>${escape(routine.title)}</h1><p class="total">${escape(total)}</p>`;
+interface Sheet {
+  readonly phrases: CueSheetPhrases;
+  readonly pictured: Pictured;
+  /** Who takes part, where anybody is known: things are counted for them. */
+  readonly part?: TakingPart;
+}
+
+function head(routine: Routine, score: Score, { phrases, part = GROUP_ALONE }: Sheet): string {
+  const lines = [
+    phrases.total(printClock(score.totalMs)),
+    phrases.needs(roomNeeds(routine, score, part)),
+  ].map((line) => `<p class="total">${escape(line)}</p>`);
+  return `<h1>${escape(routine.title)}</h1>${lines.join('')}`;
 }
 
 function signsOf({ signsTitle, signs }: CueSheetPhrases): string {
@@ -92,12 +104,8 @@ export function gridFor(count: number): {
  * A routine to hang up: a figure for each of its items with its name, its dose and one watch point, and
  * the stop signs, on one page; beyond thirty items on more.
  */
-export function picturePage(
-  routine: Routine,
-  score: Score,
-  phrases: CueSheetPhrases,
-  pictured: Pictured,
-): Paper {
+export function picturePage(routine: Routine, score: Score, sheet: Sheet): Paper {
+  const { phrases, pictured } = sheet;
   const rows = cueRows(routine, score, phrases);
   const items = itemsInOrder(routine).flatMap(({ id }) => {
     const first = score.segments.find(({ itemId, kind }) => itemId === id && kind === 'work');
@@ -114,7 +122,7 @@ export function picturePage(
       const note = watch ? phrases.sided(watch, row.worked ?? null) : '';
       return `<div class="cell">${picture}<b>${at * MOST + i + 1}. ${escape(row.move)}</b>${escape(row.dose)}<span class="watch">${escape(note)}</span></div>`;
     });
-    return `<div class="page">${head(routine, score, phrases)}<div class="grid g${at}">${cells.join('')}</div>${signsOf(phrases)}</div>`;
+    return `<div class="page">${head(routine, score, sheet)}<div class="grid g${at}">${cells.join('')}</div>${signsOf(phrases)}</div>`;
   });
   const sizes = grids.map(
     ({ columns, cell }, at) =>
@@ -124,12 +132,8 @@ export function picturePage(
 }
 
 /** A routine to lead from, as HTML: each line with its figure, its cue, and what the others do. */
-export function cuePage(
-  routine: Routine,
-  score: Score,
-  phrases: CueSheetPhrases,
-  pictured: Pictured,
-): Paper {
+export function cuePage(routine: Routine, score: Score, sheet: Sheet): Paper {
+  const { phrases, pictured } = sheet;
   const row = ({ startMs, move, side, dose, cue, options, done, worked }: CueRow) => {
     const picture = (done && pictured(done, sideOf(worked), 72, 54)) ?? '';
     const cells = [move, side, dose, cue, options.join(' ')].map(
@@ -146,6 +150,6 @@ export function cuePage(
   return {
     title: routine.title,
     css: STYLE,
-    body: `<div class="page">${head(routine, score, phrases)}${kept}${table}${signsOf(phrases)}</div>`,
+    body: `<div class="page">${head(routine, score, sheet)}${kept}${table}${signsOf(phrases)}</div>`,
   };
 }

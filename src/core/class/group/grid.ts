@@ -8,7 +8,6 @@ import {
   type Catalogue,
   type Level,
   type Move,
-  type PropName,
   type Support,
 } from '@/core/moves';
 import {
@@ -71,8 +70,6 @@ export interface GridRow {
   /** Their usual way of taking part, where the routine does not have it. */
   readonly missing?: LaneName;
   readonly cells: readonly Cell[];
-  /** What has to be at hand for this person. */
-  readonly props: readonly PropName[];
 }
 
 export interface GridSetting {
@@ -111,8 +108,7 @@ export function classGrid(
       const part = cell.move?.id === item.moveId ? parts.get(item.id)?.[0]?.part : undefined;
       return part ? { ...cell, part } : cell;
     });
-    const props = [...new Set(cells.flatMap(({ level }) => level?.props ?? []))];
-    return { member, lane, cells, props, ...(missing && { missing }) };
+    return { member, lane, cells, ...(missing && { missing }) };
   });
 }
 

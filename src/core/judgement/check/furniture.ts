@@ -1,10 +1,7 @@
-import { POSITION_IDS, onSide, position, type PositionId } from '@/core/body';
+import { POSITION_IDS, onSide, type Furniture, type PositionId } from '@/core/body';
 import { placeInLane } from '@/core/people';
 import type { InRoom, RoomThing } from '@/core/routine';
 import type { LaneDoing, Seen } from './seen';
-
-/** Kinds of furniture of which a room may have several sorts. */
-export type Furniture = 'chair' | 'wall' | 'counter' | 'mat' | 'bed' | 'couch' | 'rail' | 'walker';
 
 const SORTS: Readonly<Record<Furniture, readonly RoomThing[]>> = {
   chair: ['chair', 'chair with arms', 'chair without wheels', 'chair with wheels'],
@@ -16,33 +13,6 @@ const SORTS: Readonly<Record<Furniture, readonly RoomThing[]>> = {
   rail: ['rail'],
   walker: ['walker'],
 };
-
-const NEEDS: Readonly<Partial<Record<PositionId, readonly Furniture[]>>> = {
-  'sit-back': ['chair'],
-  'sit-front': ['chair'],
-  'stand-chair': ['chair'],
-  'stand-wall': ['wall'],
-  'stand-counter': ['counter'],
-  // The chair's back stands against a wall.
-  'stand-seat': ['chair', 'wall'],
-  'kneel-seat': ['chair', 'wall'],
-  'stand-rail': ['rail'],
-  'stand-walker': ['walker'],
-  'bed-edge': ['bed'],
-  'bed-side': ['bed'],
-  'bed-back': ['bed'],
-  'bed-front': ['bed'],
-  'couch-sit': ['couch'],
-  'couch-side': ['couch'],
-  'couch-back': ['couch'],
-};
-
-/** What a place needs; on the floor a mat. */
-export function furnitureAt(id: PositionId): readonly Furniture[] {
-  const own = NEEDS[id];
-  if (own) return own;
-  return position(id).height <= 2 ? ['mat'] : [];
-}
 
 /** How many of a kind a room has: undefined where the room was not described, ∞ for enough. */
 export function inRoom({ routine }: Seen, kind: Furniture): number | undefined {

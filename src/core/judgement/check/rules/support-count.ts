@@ -1,6 +1,7 @@
 import { type LaneName, laneOf } from '@/core/people';
 import type { Found, Rule } from '../finding';
-import { SEATS, furnitureAt, hasSeatBehind, inRoom, placesOf, type Furniture } from '../furniture';
+import { furnitureAt, type Furniture } from '@/core/body';
+import { SEATS, hasSeatBehind, inRoom, placesOf } from '../furniture';
 import { easierLevels, itemOf, standIns } from '../mend';
 import { positionIn, type LaneDoing, type Seen, type SeenItem } from '../seen';
 
