@@ -1,7 +1,14 @@
 import type { TakingPart } from '@/core/people';
 import { wrap, type Remote } from 'comlink';
 import type { NewId } from '@/core/common';
-import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
+import type {
+  Ordering,
+  PlacedFinding,
+  RuleFinding,
+  SafeFitting,
+  Tonight,
+  TonightAsked,
+} from '@/core/judgement';
 import type { Move } from '@/core/moves';
 import type { Change, Routine } from '@/core/routine';
 import type { Incoming } from '@/core/writing';
@@ -13,6 +20,7 @@ export interface RoutineWork {
   mends(routine: Routine, part: TakingPart, finding: RuleFinding): Promise<readonly Change[]>;
   fit(routine: Routine, part: TakingPart, slotMs: number): Promise<SafeFitting>;
   order(routine: Routine, part: TakingPart): Promise<Ordering>;
+  tonight(routine: Routine, part: TakingPart, asked: TonightAsked): Promise<Tonight>;
   incoming(text: string, own: readonly Move[], untitled: string): Promise<Incoming>;
 }
 
@@ -58,6 +66,8 @@ export function browserRoutineWork(newId: NewId): RoutineWork {
     },
     mends: (routine, part, finding) =>
       ask((work) => work.mends(routine, part, finding, `${newId()}-`)),
+    tonight: (routine, part, asked) =>
+      ask<Tonight>(async (work) => work.tonight(routine, part, asked, `${newId()}-`)),
     fit: (routine, part, slotMs) =>
       ask<SafeFitting>(async (work) => work.fit(routine, part, slotMs, `${newId()}-`)),
     order: (routine, part) => ask((work) => work.order(routine, part)),

@@ -81,7 +81,16 @@ export { addTimerOf, scoreOf } from './scores';
 export type { AppDispatch, AppState } from './slices';
 export { marked } from './hall/marks';
 export { versionGone, type Version } from './versions';
-export { findingsOf, fitTo, mendsFor, ordered, partToday, readInWorker } from './worker-tasks';
+export { editUndone, todayOf, tonightForgotten, tonightTaken } from './tonight';
+export {
+  findingsOf,
+  fitTo,
+  forTonight,
+  mendsFor,
+  ordered,
+  partToday,
+  readInWorker,
+} from './worker-tasks';
 export {
   addGroup,
   addPeople,

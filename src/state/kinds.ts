@@ -349,8 +349,10 @@ export const GROUP = kindOf<AppState, ClassGroup>({
 export const CLASS_FOR = kindOf<AppState, ClassFor>({
   name: 'class-for',
   many: true,
-  version: 1,
-  migrations: [],
+  version: 2,
+  migrations: [
+    { from: 1, what: 'more people may be there on a day', apply: (classFor) => classFor },
+  ],
   schema: classForSchema,
   idOf: ({ id }) => id,
   slice: { all: ({ classFor }) => classFor, put: classForPut, remove: classForTaken },

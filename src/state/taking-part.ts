@@ -21,6 +21,8 @@ export function membersOf(
 export const isStrict = (group: Pick<ClassGroup, 'pace'> | undefined): boolean =>
   group?.pace === 'older' || group?.pace === 'chair';
 
+const guestName = (n: number) => `Guest ${n}`;
+
 const partOfClass = remember((classFor: ClassFor) =>
   createSelector(
     ({ people }: AppState) => people,
@@ -28,20 +30,29 @@ const partOfClass = remember((classFor: ClassFor) =>
     ({ groups }: AppState) => groups,
     (_: AppState, day: string) => day,
     (people, standings, groups, day): TakingPart => {
-      const { groupId, own } = classFor;
+      const { groupId, own, more } = classFor;
       const members = membersOf(people, groupId);
       if (members.length === 0) return GROUP_ALONE;
+      const strict = isStrict(groups[groupId]);
+      const guests = more?.on === day ? more.count : 0;
       return {
-        people: members.map((member) => {
-          const placed = member.ladders?.[STANCES_FAMILY]?.placed.at(-1)?.rung;
-          const rung = standings[member.id]?.rungs?.[STANCES_FAMILY] ?? placed;
-          const partaker = partakerOf(member, day, {
-            ...(rung && { rung }),
-            unknownIsStrict: isStrict(groups[groupId]),
-          });
-          const lane = own[member.id]?.lane;
-          return lane ? { ...partaker, lane } : partaker;
-        }),
+        people: [
+          ...members.map((member) => {
+            const placed = member.ladders?.[STANCES_FAMILY]?.placed.at(-1)?.rung;
+            const rung = standings[member.id]?.rungs?.[STANCES_FAMILY] ?? placed;
+            const partaker = partakerOf(member, day, {
+              ...(rung && { rung }),
+              unknownIsStrict: strict,
+            });
+            const lane = own[member.id]?.lane;
+            return lane ? { ...partaker, lane } : partaker;
+          }),
+          // Nobody has asked them anything.
+          ...Array.from({ length: guests }, (_, i) => ({
+            name: guestName(i + 1),
+            ...(strict && { unknownIsStrict: true as const }),
+          })),
+        ],
         sessions: [...(standings[groupId]?.sessions ?? [])],
         at: `${day}T12:00:00Z`,
       };

@@ -1,7 +1,7 @@
 import { v5 } from 'uuid';
 import type { Tone } from '@/core/class';
 import { countingIds } from '@/core/common';
-import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement';
+import { checkRoutine, fitSafely, mendsOf, orderRoutine, tonight } from '@/core/judgement';
 import { readIncoming } from '@/core/writing';
 import type { Platform } from '@/platform';
 import type { KeyStore } from '@/platform/storage';
@@ -170,6 +170,7 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
       mends: async (routine, part, finding) => mendsOf(routine, finding, { part, phrases, newId }),
       fit: async (routine, part, slotMs) => fitSafely(routine, { slotMs, part, phrases, newId }),
       order: async (routine, part) => orderRoutine(routine, { part, phrases }),
+      tonight: async (routine, part, asked) => tonight(routine, { ...asked, part, phrases, newId }),
       incoming: async (text, own, untitled) => readIncoming(text, own, untitled),
     },
     askToPersist: async () => true,

@@ -1,5 +1,12 @@
 import { dayOfDate } from '@/core/common';
-import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
+import type {
+  Ordering,
+  PlacedFinding,
+  RuleFinding,
+  SafeFitting,
+  Tonight,
+  TonightAsked,
+} from '@/core/judgement';
 import type { Move } from '@/core/moves';
 import type { Change, Routine } from '@/core/routine';
 import type { Incoming } from '@/core/writing';
@@ -29,6 +36,11 @@ export function fitTo(routine: Routine, slotMs: number): AppThunk<Promise<SafeFi
 
 export function ordered(routine: Routine): AppThunk<Promise<Ordering>> {
   return (dispatch, _, { work }) => work.order(routine, dispatch(partToday(routine)));
+}
+
+/** A routine for a day that is different; named people are part of who takes part, and not asked of it. */
+export function forTonight(routine: Routine, asked: TonightAsked): AppThunk<Promise<Tonight>> {
+  return (dispatch, _, { work }) => work.tonight(routine, dispatch(partToday(routine)), asked);
 }
 
 /** What a text is, read beside the page. */

@@ -1,4 +1,11 @@
-import type { Ordering, PlacedFinding, RuleFinding, SafeFitting } from '@/core/judgement';
+import type {
+  Ordering,
+  PlacedFinding,
+  RuleFinding,
+  SafeFitting,
+  Tonight,
+  TonightAsked,
+} from '@/core/judgement';
 import type { TakingPart } from '@/core/people';
 import type { Move } from '@/core/moves';
 import type { Change, Routine } from '@/core/routine';
@@ -15,5 +22,6 @@ export interface RoutineWorker {
   ): readonly Change[];
   fit(routine: Routine, part: TakingPart, slotMs: number, idsFrom: string): SafeFitting;
   order(routine: Routine, part: TakingPart): Ordering;
+  tonight(routine: Routine, part: TakingPart, asked: TonightAsked, idsFrom: string): Tonight;
   incoming(text: string, own: readonly Move[], untitled: string): Incoming;
 }

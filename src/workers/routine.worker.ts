@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { countingIds } from '@/core/common';
-import { checkRoutine, fitSafely, mendsOf, orderRoutine } from '@/core/judgement';
+import { checkRoutine, fitSafely, mendsOf, orderRoutine, tonight } from '@/core/judgement';
 import { readIncoming } from '@/core/writing';
 import { scorePhrases as phrases } from '@/words/score';
 import type { RoutineWorker } from './routine.protocol';
@@ -13,6 +13,8 @@ const work: RoutineWorker = {
   fit: (routine, part, slotMs, idsFrom) =>
     fitSafely(routine, { slotMs, part, phrases, newId: countingIds(idsFrom) }),
   order: (routine, part) => orderRoutine(routine, { part, phrases }),
+  tonight: (routine, part, asked, idsFrom) =>
+    tonight(routine, { ...asked, part, phrases, newId: countingIds(idsFrom) }),
   incoming: readIncoming,
 };
 

@@ -4,6 +4,10 @@ import { inWorkshop } from '@/workshop';
 const BuilderScreen = inWorkshop((all) => all.BuilderScreen);
 
 export default function RoutineRoute() {
-  const { id, name } = useLocalSearchParams<{ id: string; name?: string }>();
-  return <BuilderScreen key={id} id={id} naming={name === '1'} />;
+  const { id, name, tonight } = useLocalSearchParams<{
+    id: string;
+    name?: string;
+    tonight?: string;
+  }>();
+  return <BuilderScreen key={id} id={id} naming={name === '1'} tonight={tonight === '1'} />;
 }

@@ -16,4 +16,12 @@ export type { FitChange } from './fit/changes';
 export { fitRoutine } from './fit/fit';
 export type { LengthPart } from './fit/reach';
 export type { OrderRule } from './order/broken';
+export {
+  MISSING,
+  tonight,
+  type Missing,
+  type Tonight,
+  type TonightAsked,
+  type TonightStep,
+} from './tonight/tonight';
 export { orderRoutine, type OrderCost, type Ordering } from './order/order';

@@ -4,7 +4,7 @@ import type { ItemId } from '@/core/common';
 import type { Routine } from '@/core/routine';
 import { IconButton, TARGET, Target } from '@/design';
 import { Saving } from '@/features/notices';
-import { changeRedone, changeUndone, useScore, useAppDispatch, useAppSelector } from '@/state';
+import { changeRedone, editUndone, useScore, useAppDispatch, useAppSelector } from '@/state';
 import { FindingsCount, type Findings } from './findings';
 import { TimeBand } from './strand';
 import { BUILD } from './strings';
@@ -83,7 +83,7 @@ function UndoButtons({ id, both }: { readonly id: Editing['id']; readonly both: 
         style={styles.icon}
         accessibilityLabel={BUILD.undo}
         disabled={!canUndo}
-        onPress={() => dispatch(changeUndone(id))}
+        onPress={() => dispatch(editUndone(id))}
       />
       {both && (
         <IconButton

@@ -22,7 +22,7 @@ import { PageSheet } from '@/features/page-in';
 import { enterPanel, focusField, hasOnlyRows, leavePanel, onKey, showRow } from '@/platform/page';
 import {
   changeRedone,
-  changeUndone,
+  editUndone,
   dropUntouched,
   marked,
   useScore,
@@ -46,6 +46,7 @@ import { StrandList } from './strand-list';
 import { BUILD } from './strings';
 import { TimePanel } from './time-panel';
 import { TitleField } from './title-field';
+import { TonightPanel } from './tonight-panel';
 import type { PanelName } from './tools';
 import { ToolsPanel } from './tools-panel';
 import { VersionsPanel } from './versions-panel';
@@ -61,17 +62,24 @@ const SHORT = 560;
 export function BuilderScreen({
   id: address,
   naming = false,
+  tonight = false,
 }: {
   readonly id: string;
   /** A copy, which is asked for a name of its own. */
   readonly naming?: boolean;
+  /** Opened for a class that is to be led otherwise today. */
+  readonly tonight?: boolean;
 }) {
   const { id, routine, change } = useRoutine(address);
   if (!id || !routine) return <NotFoundScreen />;
-  return <Builder id={id} routine={routine} change={change} naming={naming} />;
+  return <Builder id={id} routine={routine} change={change} naming={naming} tonight={tonight} />;
 }
 
-function Builder({ naming, ...editing }: Editing & { readonly naming: boolean }) {
+function Builder({
+  naming,
+  tonight,
+  ...editing
+}: Editing & { readonly naming: boolean; readonly tonight: boolean }) {
   const t = useTokens();
   const router = useRouter();
   const window = useWindowDimensions();
@@ -84,7 +92,9 @@ function Builder({ naming, ...editing }: Editing & { readonly naming: boolean })
   const [page, setPage] = useState<string>();
   const [picked, setPicked] = useState<ReadonlySet<ItemId>>();
   const [newest, setNewest] = useState<ItemId>();
-  const [open, setOpen] = useState<PanelName | undefined>(wide ? 'findings' : undefined);
+  const [open, setOpen] = useState<PanelName | undefined>(
+    tonight ? 'tonight' : wide ? 'findings' : undefined,
+  );
   const proposals = useProposals(editing);
   const { proposal } = proposals;
   const preview = proposal?.kind === 'preview' ? proposal : undefined;
@@ -209,6 +219,7 @@ function Builder({ naming, ...editing }: Editing & { readonly naming: boolean })
       />
     ),
     time: () => <TimePanel routine={routine} change={editing.change} onClose={closePanel} />,
+    tonight: () => <TonightPanel routine={routine} proposals={proposals} onClose={closePanel} />,
     group: () => <HeaderPanel {...editing} onClose={closePanel} />,
     tools: () => (
       <ToolsPanel
@@ -403,7 +414,7 @@ function useUndoKeys(id: Editing['id']): void {
       onKey((key, event) => {
         if (!(event.ctrlKey || event.metaKey) || key.toLowerCase() !== 'z') return;
         event.preventDefault();
-        dispatch(event.shiftKey ? changeRedone(id) : changeUndone(id));
+        dispatch(event.shiftKey ? changeRedone(id) : editUndone(id));
       }),
     [dispatch, id],
   );

@@ -258,6 +258,38 @@ export const PROPOSAL = {
   header: (key: string) => withCapital(key),
 };
 
+export const TONIGHT = {
+  title: 'Today is different',
+  time: (now: string) => `How long is there? It takes ${now}.`,
+  asItIs: 'As it is',
+  less: (minutes: number, to: string) => `${minutes} min less (${to})`,
+  length: 'Or a length, such as 12 minutes',
+  lengthWrong: 'Write how long, such as 12:00, 20 minutes or half an hour.',
+  without: 'What is not there?',
+  no: { mat: 'No mats', wall: 'No wall', chair: 'No chairs', counter: 'No counter' },
+  have: 'Somebody has, such as a sore shoulder',
+  haveNamed: 'Some have, such as a sore shoulder',
+  who: 'Who? For them alone; nobody chosen is offered to anybody.',
+  understood: (what: string) => `Understood: ${what}.`,
+  more: 'More people than usual',
+  show: 'Show what changes',
+  today: (what: string) => `Today already: ${what}.`,
+  takeBack: 'Take that back',
+  keepOne: (name: string) => `Keep ${name}`,
+  leftOut: (names: string) => `Left out for time: ${names}.`,
+  noRoom: (names: string) => `Left out, as nothing stands in: ${names}.`,
+  offered: (rows: string) => `Offered beside: ${rows}.`,
+  rests: (names: string) => `Nothing suits them at ${names}: let them rest there.`,
+  alone: (who: string, what: string) =>
+    `For ${who} alone: ${what}. Who does what shows what they do instead.`,
+  guests: (n: number) => (n === 1 ? '1 more person' : `${n} more people`),
+  needs: (what: string) => `The room needs ${what}.`,
+  over: (by: string) => `Still ${by} too long: everything else is kept, pinned or needed.`,
+  needed: (things: string) =>
+    `It can’t be done without a ${things}: the ways of taking part need it. Change who takes part first.`,
+  nothing: 'Nothing has to change for that.',
+};
+
 export const EDITOR = {
   addAfter: 'Add a row after it',
   range: (least: string, most: string) => `Usual: ${least} to ${most}.`,

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Target } from '@/design';
-import { changeRedone, changeUndone, useScore, useAppDispatch, useAppSelector } from '@/state';
+import { changeRedone, editUndone, useScore, useAppDispatch, useAppSelector } from '@/state';
 import { PanelTop } from './panel-top';
 import { BUILD, LEGEND, SEVERAL, VERSIONS } from './strings';
 import { Tools, type ToolsProps } from './tools';
@@ -28,7 +28,7 @@ export function ToolsPanel({ id, onRest, onSelect, onPaste, onClose, ...tools }:
       <PanelTop title={BUILD.tools} onClose={onClose} />
       <View style={styles.targets}>
         <Tools {...tools} />
-        <Target label={BUILD.undo} disabled={!canUndo} onPress={() => dispatch(changeUndone(id))} />
+        <Target label={BUILD.undo} disabled={!canUndo} onPress={() => dispatch(editUndone(id))} />
         <Target label={BUILD.redo} disabled={!canRedo} onPress={() => dispatch(changeRedone(id))} />
         <Target label={BUILD.addRest} onPress={onRest} />
         <Target label={SEVERAL.start} onPress={onSelect} />

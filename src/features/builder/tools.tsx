@@ -3,11 +3,11 @@ import { printClock } from '@/core/common';
 import type { Routine } from '@/core/routine';
 import { Target } from '@/design';
 import { useScore } from '@/state';
-import { BUILD, PROPOSAL } from './strings';
+import { BUILD, PROPOSAL, TONIGHT } from './strings';
 import type { Proposals } from './proposal';
 
 /** What the panel shows beside a chosen row and a proposal. */
-export type PanelName = 'findings' | 'time' | 'group' | 'tools' | 'versions' | 'legend';
+export type PanelName = 'tonight' | 'findings' | 'time' | 'group' | 'tools' | 'versions' | 'legend';
 
 export interface ToolsProps {
   readonly routine: Routine;
@@ -42,6 +42,12 @@ export const Tools = memo(function Tools({
         label={PROPOSAL.order}
         disabled={isEmpty}
         onPress={() => onPropose(() => void proposals.order())}
+      />
+      <Target
+        label={TONIGHT.title}
+        disabled={isEmpty}
+        expanded={open === 'tonight'}
+        onPress={() => onOpen('tonight')}
       />
       <Target label={BUILD.about} expanded={open === 'group'} onPress={() => onOpen('group')} />
     </>

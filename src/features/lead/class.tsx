@@ -100,6 +100,7 @@ export function Class({
         }}
         onRun={(how) => dispatch(runThrough(how))}
         onRehearse={() => router.replace(`/rehearse/${lead.routine.id}`)}
+        onTonight={() => router.replace(`/routine/${lead.routine.id}?tonight=1`)}
         onLeave={() => router.replace(`/routine/${lead.routine.id}`)}
       />
     </View>

@@ -33,6 +33,7 @@ function show(checks: 'looking' | 'done' | 'failed', found: typeof stops = []) {
           onRehearse={() => undefined}
           onRun={(how) => ran.push(how)}
           onStart={(passed) => started.push(passed)}
+          onTonight={() => undefined}
           onLeave={() => undefined}
         />
       </PaperProvider>

@@ -43,6 +43,7 @@ interface ReadyProps {
   readonly onDecided: (passedStops: number, choices: Choices) => void;
   readonly onRun: (how: RunThrough) => void;
   readonly onRehearse: () => void;
+  readonly onTonight: () => void;
   readonly onLeave: () => void;
 }
 
@@ -65,6 +66,7 @@ export function Ready({
   onDecided,
   onRun,
   onRehearse,
+  onTonight,
   onLeave,
 }: ReadyProps) {
   const t = useTokens();
@@ -173,6 +175,9 @@ export function Ready({
           onPress={() => onStart(count, choices)}
         >
           {LEAD.start}
+        </Button>
+        <Button mode="outlined" contentStyle={styles.start} onPress={onTonight}>
+          {LEAD.tonight}
         </Button>
         <Button mode="outlined" contentStyle={styles.start} onPress={onLeave}>
           {LEAD.leave}

@@ -124,6 +124,7 @@ export const LEAD = {
   finishYes: 'Finish',
   finishNo: 'Keep leading',
   leave: 'Leave',
+  tonight: 'Today is different',
   mirror: 'Mirror',
   chimes: 'Chimes',
   voice: 'The voice says',

@@ -4,7 +4,7 @@ import type { ClassGroup } from '@/core/class';
 import { AIDS, LANE_NAMES, SEATS, bornFault, type Member, type PlainLane } from '@/core/people';
 import { groupIdSchema } from '@/core/common';
 import { Choices, Picks } from '@/design';
-import { personChanged, useAppDispatch, useAppSelector } from '@/state';
+import { personChanged, todayOf, useAppDispatch, useAppSelector } from '@/state';
 import { LANE_TITLES, laneTitle } from '@/words/names';
 import { AID_WORDS, SEAT_WORDS } from '@/words/people';
 import { KeptField } from './kept-field';
@@ -51,8 +51,10 @@ export function PersonTaking({ person: { member, today } }: { readonly person: P
       <Choices<PlainLane | 'usual'>
         label={PERSON.today}
         choices={[{ value: 'usual', text: PERSON.asUsual }, ...LANES]}
-        value={member.today?.on === today ? member.today.lane : 'usual'}
-        onChoose={(lane) => change({ today: lane === 'usual' ? undefined : { lane, on: today } })}
+        value={(member.today?.on === today && member.today.lane) || 'usual'}
+        onChoose={(lane) =>
+          change({ today: todayOf(member, today, { lane: lane === 'usual' ? undefined : lane }) })
+        }
       />
       <Choices
         label={PERSON.seat}

@@ -60,7 +60,7 @@ const FOLDER = join(__dirname, 'samples');
 
 /** The kind of a frozen sample, by its name. */
 const kindNamed = (file: string) => {
-  const name = /^kept-([a-z]+)-v\d+\.json$/.exec(file)?.[1];
+  const name = /^kept-([a-z-]+)-v\d+\.json$/.exec(file)?.[1];
   const kind = ALL.find((one) => one.name === (name === 'draft' ? 'move-draft' : name));
   if (!kind) throw new Error(file);
   return kind;

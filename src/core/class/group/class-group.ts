@@ -55,5 +55,7 @@ export const classForSchema = z.strictObject({
   id: routineIdSchema,
   groupId: groupIdSchema,
   own: z.record(personIdSchema, ownWaySchema),
+  /** So many more are there on a day, whom nobody has named. */
+  more: z.strictObject({ on: z.iso.date(), count: z.int().min(1).max(50) }).optional(),
 });
 export type ClassFor = Readonly<z.infer<typeof classForSchema>>;

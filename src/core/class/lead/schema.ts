@@ -5,13 +5,14 @@ import { routineSchema } from '@/core/routine';
 import { eventSchema, leadEditSchema, skipSchema } from '../record/changes';
 
 /** The version of a class in progress as it is kept; the routine in it counts its own. */
-export const LEAD_VERSION = 8;
+export const LEAD_VERSION = 9;
 
 export const LEAD_MIGRATIONS: readonly MigrationStep[] = [
   { from: 4, what: 'who takes part', apply: withTakingPart },
   { from: 5, what: 'edits of every kind, skips and what happened', apply: withEdits },
   { from: 6, what: 'whom it is led for may be said', apply: (kept) => kept },
   { from: 7, what: 'whom something happened to may be said', apply: (kept) => kept },
+  { from: 8, what: 'what somebody has on that day may be said', apply: (kept) => kept },
 ];
 
 const ms = z.number().min(0);

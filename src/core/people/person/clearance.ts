@@ -22,6 +22,10 @@ export function clearancesOn(person: Person, day: string): readonly Clearance[] 
  * @param older whether they take part in an older group, which is checked even where nobody asked
  */
 export function personEffects(person: Person, day: string, older: boolean): readonly Effect[] {
-  if (person.limits) return effectsOf(person.limits, clearancesOn(person, day), person.name);
-  return older || person.unknownIsStrict ? effectsNotAsked(person.name) : [];
+  const ofToday = person.limitsToday ? effectsOf(person.limitsToday, [], person.name) : [];
+  if (person.limits) {
+    return [...effectsOf(person.limits, clearancesOn(person, day), person.name), ...ofToday];
+  }
+  const notAsked = older || person.unknownIsStrict ? effectsNotAsked(person.name) : [];
+  return [...notAsked, ...ofToday];
 }

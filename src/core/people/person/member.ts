@@ -16,10 +16,11 @@ import { LADDER_SCHOOLS } from '../balance/rungs';
 import { lapseOf } from './clearance';
 import { EVENTS, clearanceSchema, rungSchema, type Person } from './schema';
 
-export const MEMBER_VERSION = 2;
+export const MEMBER_VERSION = 3;
 
 export const MEMBER_MIGRATIONS: readonly MigrationStep[] = [
   { from: 1, what: 'events can be dealt with', apply: (member) => member },
+  { from: 2, what: 'limits can be of one day', apply: (member) => member },
 ];
 
 export const SEATS = ['chair', 'chair with arms', 'wheelchair', 'stool', 'bed', 'couch'] as const;
@@ -79,8 +80,15 @@ export const memberSchema = z.strictObject({
   sex: z.enum(['woman', 'man']).optional(),
   groups: z.array(groupIdSchema).max(20),
   lane: z.enum(LANE_NAMES).optional(),
-  /** Today's way of taking part, for that day alone. */
-  today: z.strictObject({ lane: z.enum(LANE_NAMES), on: day }).optional(),
+  /** What is different today, for that day alone. */
+  today: z
+    .strictObject({
+      on: day,
+      lane: z.enum(LANE_NAMES).optional(),
+      /** What they have on that day besides. */
+      limits: z.array(ownLimitSchema).max(20).optional(),
+    })
+    .optional(),
   seat: z.enum(SEATS).optional(),
   aids: z.array(z.enum(AIDS)).max(AIDS.length).optional(),
   /** Left out: never asked. Empty: asked, and none. */
@@ -123,11 +131,13 @@ export function partakerOf(
   { rung, unknownIsStrict = false }: { rung?: Person['rung']; unknownIsStrict?: boolean } = {},
 ): Person {
   const { name, lane, today, limits, clearances, events } = member;
-  const lanes: LaneName | undefined = today?.on === on ? today.lane : lane;
+  const now = today?.on === on ? today : undefined;
+  const lanes: LaneName | undefined = now?.lane ?? lane;
   return {
     name,
     ...(lanes && { lane: lanes }),
     ...(limits && { limits: [...limits] }),
+    ...(now?.limits && { limitsToday: [...now.limits] }),
     ...(clearances && { clearances }),
     ...(events && { events: events.map(({ what, on: then }) => ({ what, on: then })) }),
     ...(rung && { rung }),

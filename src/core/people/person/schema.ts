@@ -42,6 +42,8 @@ export const personSchema = z.strictObject({
   /** Of a group that is checked by the first row of the limits table where nobody asked. */
   unknownIsStrict: z.literal(true).optional(),
   limits: limitsSaidSchema.optional(),
+  /** What they have on this day besides; it was asked, whatever else was. */
+  limitsToday: limitsSaidSchema.optional(),
   clearances: z.array(clearanceSchema).max(20).optional(),
   events: z
     .array(z.strictObject({ what: z.enum(EVENTS), on: z.iso.date() }))

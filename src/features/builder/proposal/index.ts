@@ -1,2 +1,2 @@
 export { ProposalPanel } from './proposal-panel';
-export { useProposals, type Proposal, type Proposals } from './use-proposals';
+export { useProposals, type Proposal, type Proposals, type TonightSheet } from './use-proposals';

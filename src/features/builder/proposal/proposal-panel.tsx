@@ -1,17 +1,19 @@
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { printClock } from '@/core/common';
-import type { LengthPart, RuleFinding } from '@/core/judgement';
-import { TARGET, useTokens } from '@/design';
-import { scoreOf, usePart } from '@/state';
+import { printClock, type ItemId } from '@/core/common';
+import { limitWords } from '@/core/people';
+import type { Routine } from '@/core/routine';
+import type { LengthPart, RuleFinding, Tonight } from '@/core/judgement';
+import { TARGET, Target, useTokens } from '@/design';
+import { scoreOf, useAppSelector, usePart } from '@/state';
 import { findingWhat } from '@/words/findings';
 import { DurationField } from '../duration-field';
 import { entryName } from '../entry-words';
 import { countWords, useFindings } from '../findings';
 import { PanelTop } from '../panel-top';
-import { PROPOSAL } from '../strings';
+import { PROPOSAL, TONIGHT } from '../strings';
 import { Differences } from './differences';
-import type { Proposal, Proposals } from './use-proposals';
+import type { Proposal, Proposals, TonightSheet } from './use-proposals';
 
 type Of<K extends Proposal['kind']> = Extract<Proposal, { kind: K }>;
 
@@ -44,7 +46,7 @@ function Preview({
   proposals,
 }: ProposalPanelProps & { readonly proposal: Of<'preview'> }) {
   const t = useTokens();
-  const { about, after, said, brings = [] } = proposal;
+  const { about, after, said, tonight, brings = [] } = proposal;
   const before = useFindings(about);
   const then = useFindings(after);
   const part = usePart(about.id);
@@ -61,6 +63,7 @@ function Preview({
         </Button>
       </View>
       {said && <Text variant="bodyLarge">{said}</Text>}
+      {tonight && <ForTonight routine={about} proposals={proposals} {...tonight} />}
       {brings.length > 0 && <Brought title={PROPOSAL.brings} findings={brings} />}
       <Text variant="titleMedium" style={styles.time}>
         {PROPOSAL.time(clock(about), clock(after))}
@@ -72,6 +75,65 @@ function Preview({
       </Text>
       <Differences before={about} after={after} />
     </>
+  );
+}
+
+interface ForTonightProps {
+  readonly routine: Routine;
+  readonly asked: TonightSheet;
+  readonly result: Tonight;
+  readonly proposals: Proposals;
+}
+
+/** What is different tonight, in a sentence each; what was left out can be kept, and the rest is found anew. */
+function ForTonight({ routine, asked, result, proposals }: ForTonightProps) {
+  const people = useAppSelector((state) => state.people);
+  const { steps, overMs, needed } = result;
+  const named = (ids: readonly ItemId[]) => ids.map((id) => entryName(routine, id)).join(', ');
+  const left = (isTime: boolean) =>
+    steps
+      .filter((step) => step.kind === 'left-out' && (step.why === 'time') === isTime)
+      .map(({ id }) => id);
+  const [late, noRoom] = [left(true), left(false)];
+  const offered = steps.flatMap((step) =>
+    step.kind === 'offered' ? [`${entryName(routine, step.id)}: ${step.name}`] : [],
+  );
+  const resting = steps.filter(({ kind }) => kind === 'rests').map(({ id }) => id);
+  const who = asked.people.flatMap((id) => people[id]?.name ?? []).join(', ');
+  const isNothing = result.change.steps.length === 0 && who === '' && asked.more === 0;
+  const lines = [
+    late.length > 0 ? TONIGHT.leftOut(named(late)) : '',
+    noRoom.length > 0 ? TONIGHT.noRoom(named(noRoom)) : '',
+    offered.length > 0 ? TONIGHT.offered(offered.join('; ')) : '',
+    resting.length > 0 ? TONIGHT.rests(named(resting)) : '',
+    who ? TONIGHT.alone(who, asked.limits.map(limitWords).join(', ')) : '',
+    asked.more > 0 ? `${TONIGHT.guests(asked.more)}.` : '',
+    overMs > 0 ? TONIGHT.over(printClock(overMs)) : '',
+    needed.length > 0 ? TONIGHT.needed(needed.join(' or a ')) : '',
+    isNothing && needed.length === 0 ? TONIGHT.nothing : '',
+  ].filter(Boolean);
+  return (
+    <View style={styles.lines}>
+      {lines.map((line) => (
+        <Text key={line} variant="bodyLarge">
+          {line}
+        </Text>
+      ))}
+      <View style={styles.buttons}>
+        {late.map((id) => (
+          <Target
+            key={id}
+            label={TONIGHT.keepOne(entryName(routine, id))}
+            onPress={() =>
+              void proposals.tonight({
+                ...asked,
+                asked: { ...asked.asked, keep: [...asked.asked.keep, id] },
+              })
+            }
+          />
+        ))}
+      </View>
+    </View>
   );
 }
 
@@ -167,6 +229,7 @@ function LengthField({ onLength }: { readonly onLength: (ms: number) => void }) 
 
 const styles = StyleSheet.create({
   all: { gap: 12, padding: 16 },
+  lines: { gap: 6 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
   button: { minHeight: TARGET, minWidth: 96 },
   time: { fontVariant: ['tabular-nums'], fontSize: 20 },

@@ -1,10 +1,11 @@
 import { startTransition, useMemo, useRef, useState } from 'react';
-import { printClock } from '@/core/common';
-import type { RuleFinding, SafeFitting } from '@/core/judgement';
+import { printClock, type PersonId } from '@/core/common';
+import type { OwnLimit } from '@/core/people';
+import type { RuleFinding, SafeFitting, Tonight, TonightAsked } from '@/core/judgement';
 import { applyChange, broughtBy, type Change, type Routine } from '@/core/routine';
-import { fitTo, ordered, useAppDispatch } from '@/state';
+import { fitTo, forTonight, ordered, tonightTaken, useAppDispatch } from '@/state';
 import { mendWords, orderingWhy } from '@/words/findings';
-import { PROPOSAL } from '../strings';
+import { PROPOSAL, TONIGHT } from '../strings';
 import type { Editing } from '../use-routine';
 import { useSame } from '@/design';
 
@@ -19,6 +20,8 @@ export type Proposal = { readonly title: string; readonly about: Routine } & (
       readonly said: string | undefined;
       readonly change: Change;
       readonly after: Routine;
+      /** What is different tonight besides, where it is for a day. */
+      readonly tonight?: { readonly asked: TonightSheet; readonly result: Tonight };
       /** The cautions that it would bring. */
       readonly brings?: readonly RuleFinding[];
     }
@@ -26,7 +29,15 @@ export type Proposal = { readonly title: string; readonly about: Routine } & (
   | { readonly kind: 'nothing'; readonly said: string }
 );
 
-/** Fit, order and mends, each shown before it is kept; keeping is one edit, and one undo. */
+/** What a sheet for a day that is different asks. */
+export interface TonightSheet {
+  readonly asked: TonightAsked;
+  readonly people: readonly PersonId[];
+  readonly limits: readonly OwnLimit[];
+  readonly more: number;
+}
+
+/** Fit, order, mends and what is different tonight, each shown before it is kept; keeping is one edit, and one undo. */
 export function useProposals({ routine, change }: Pick<Editing, 'routine' | 'change'>) {
   const dispatch = useAppDispatch();
   const [proposal, setProposal] = useState<Proposal>();
@@ -78,6 +89,15 @@ export function useProposals({ routine, change }: Pick<Editing, 'routine' | 'cha
       return preview(PROPOSAL.order, ordering.change, why);
     }),
   );
+  const tonight = useSame((sheet: TonightSheet) =>
+    ask(TONIGHT.title, async () => {
+      const result = await dispatch(forTonight(routine, sheet.asked));
+      return {
+        ...preview(TONIGHT.title, result.change),
+        tonight: { asked: sheet, result },
+      } as Proposal;
+    }),
+  );
   const askLength = useSame(() =>
     show({ kind: 'ask-length', title: PROPOSAL.fit, about: routine }),
   );
@@ -86,13 +106,19 @@ export function useProposals({ routine, change }: Pick<Editing, 'routine' | 'cha
   );
   const leave = useSame(() => show(undefined));
   const keep = useSame(() => {
-    if (current?.kind === 'preview') change(current.change);
+    if (current?.kind === 'preview') {
+      const { tonight: own } = current;
+      if (own) {
+        const { people, limits, more } = own.asked;
+        dispatch(tonightTaken(routine.id, { change: current.change, people, limits, more }));
+      } else change(current.change);
+    }
     show(undefined);
   });
 
   return useMemo(
-    () => ({ proposal: current, fit, order, askLength, mend, leave, keep }),
-    [current, fit, order, askLength, mend, leave, keep],
+    () => ({ proposal: current, fit, order, tonight, askLength, mend, leave, keep }),
+    [current, fit, order, tonight, askLength, mend, leave, keep],
   );
 }
 
