@@ -124,7 +124,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await expect(page.getByRole('button', { name: 'Enter it' })).toBeVisible();
   },
   'a page for a clinician': async (page) => {
-    await expect(page.frameLocator('iframe').getByText('What they did')).toBeVisible();
+    await expect(page.frameLocator('iframe').getByText('What changed')).toBeVisible();
   },
   backup: async (page) => {
     await expect(page.getByRole('button', { name: 'Save a backup' })).toBeVisible();

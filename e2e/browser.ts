@@ -182,3 +182,9 @@ export async function tool(page: Page, name: string): Promise<void> {
 export async function closePanel(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Close', exact: true }).click();
 }
+
+/** One of the lines of a panel, opened to be changed. */
+export async function openLine(page: Page, name: string | RegExp): Promise<void> {
+  const line = page.getByRole('main').getByRole('button', { name });
+  if ((await line.getAttribute('aria-expanded')) !== 'true') await line.click();
+}

@@ -44,7 +44,7 @@ test('what is written is read on the strand, changed in the panel and kept', asy
   await expect(strand.getByText('Or: Seated march')).toBeVisible();
   await expect(strand.getByText(/^Standing: Marching/)).toBeVisible();
   const lift = strand.getByRole('button', { name: /^Seated knee lift/ });
-  await expect(lift).toHaveAccessibleName(/6 to 10 reps, 2-1-2 ×1 to 2/);
+  await expect(lift).toHaveAccessibleName(/1 to 2 sets of 6 to 10 reps, out 2, pause 1, back 2/);
   await lift.click();
   await page.getByRole('button', { name: 'More: Up to', exact: true }).click();
   await expect(lift).toHaveAccessibleName(/6 to 11 reps/);

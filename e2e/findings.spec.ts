@@ -1,10 +1,11 @@
 import type { Page } from '@playwright/test';
-import { closePanel, expect, openDemo, openRoutine, saved, test, tool } from './browser';
+import { closePanel, expect, openDemo, openLine, openRoutine, saved, test, tool } from './browser';
 
 /** A new routine from lines that are typed one after another. */
 async function typed(page: Page, ...lines: readonly string[]): Promise<void> {
   await openDemo(page);
   await page.getByRole('button', { name: 'New routine' }).click();
+  await page.getByRole('radio', { name: 'Desk workers' }).click();
   await addLines(page, ...lines);
 }
 
@@ -43,7 +44,7 @@ test('a missing side is found, seen on its row, mended, and taken back in one @w
   const mend = list.getByRole('button', { name: 'Add the right side' });
   await mend.click();
   await expect(page.getByText('hold 20 s · left only → hold 20 s · each side')).toBeVisible();
-  await page.getByRole('button', { name: 'Leave', exact: true }).click();
+  await page.getByRole('button', { name: 'Throw away', exact: true }).click();
   await expect(twist).toBeVisible();
   await expect(undo(page)).toBeEnabled();
 
@@ -61,10 +62,10 @@ test('fit shows what it would change, and keeps it as one edit @wide', async ({ 
   await openRoutine(page, 'Signal box reset');
   await tool(page, 'Fit to 10:00');
   await expect(page.getByText('9:16 → 10:00')).toBeVisible();
-  await expect(page.getByText('for 45 s · alternating → for 50 s · alternating')).toBeVisible();
+  await expect(page.getByText('for 45 s · by turns → for 50 s · by turns')).toBeVisible();
   await expect(page.getByText(/^Findings: 7 notes → |^Findings: \d/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Lead', exact: true })).toBeDisabled();
-  await page.getByRole('button', { name: 'Leave', exact: true }).click();
+  await page.getByRole('button', { name: 'Throw away', exact: true }).click();
   await expect(page.getByText('9:16', { exact: true })).toBeVisible();
   await expect(undo(page)).toBeDisabled();
 
@@ -95,7 +96,7 @@ test('a length out of reach says how far it goes and what is in the way', async 
   const length = page.getByRole('textbox', { name: /^Length/ });
   await length.fill('soon');
   await length.press('Enter');
-  await expect(page.getByText(/Write minutes and seconds/)).toBeVisible();
+  await expect(page.getByText(/^Write how long, such as 15:00/)).toBeVisible();
   await expect(length).toHaveValue('soon');
   await length.fill('45:00');
   await length.press('Enter');
@@ -111,11 +112,9 @@ test('order saves trips to the floor, says by how much, and is taken back in one
   page,
 }) => {
   await typed(page);
-  await tool(page, 'Group and time');
   await page.getByRole('switch', { name: 'On the floor' }).click();
   await page.getByRole('switch', { name: 'Standing', exact: true }).click();
   await page.getByRole('switch', { name: /^In the chair/ }).click();
-  await closePanel(page);
   await addLines(page, 'open book', 'seated cat', 'open book', 'seated march');
   await expect(page.getByText('2 trips', { exact: true })).toBeVisible();
   await tool(page, 'Order');
@@ -135,8 +134,10 @@ test('limits that were not asked are answered in the panel, and a wrong one is k
 }) => {
   await typed(page, 'seated cat 6 reps');
   await tool(page, 'Group and time');
+  await openLine(page, 'For whom?');
   await page.getByRole('radio', { name: 'Older adults' }).click();
   await expect(page.getByRole('button', { name: /^Findings: 2 cautions/ })).toBeVisible();
+  await openLine(page, 'What limits do they have?');
   const limits = page.getByRole('textbox', { name: /^Limits in the group/ });
   await limits.fill('tired');
   await limits.press('Enter');
@@ -153,6 +154,7 @@ test('a cause at several rows is told once, kept once with its reason, and taken
 }) => {
   await typed(page, 'Seated twist: hold 20s', 'Seated march: for 30s', 'Seated twist: hold 30s');
   await tool(page, 'Group and time');
+  await openLine(page, 'What limits do they have?');
   const limits = page.getByRole('textbox', { name: /^Limits in the group/ });
   await limits.fill('low bone density');
   await limits.press('Enter');

@@ -5,6 +5,7 @@ import {
   expect,
   openChecked,
   openDemo,
+  openLine,
   openRoutine,
   saved,
   test,
@@ -97,7 +98,12 @@ test('new, named, duplicated, deleted and brought back', async ({ page }) => {
   await page.getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: 'More for Low tide stretch' }).click();
   await page.getByRole('button', { name: 'Duplicate' }).click();
+  // The copy is open, and its name is asked for.
+  await expect(title).toBeFocused();
+  await expect(title).toHaveValue('Low tide stretch (copy)');
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByRole('link', { name: /^Low tide stretch \(copy\)/ })).toBeVisible();
+  await page.getByRole('button', { name: 'More for Low tide stretch', exact: true }).click();
   await page.getByRole('button', { name: 'Rename' }).click();
   const renamed = page.getByRole('textbox', { name: 'New title' });
   await renamed.focus();
@@ -207,6 +213,7 @@ test('a block is made, changed and taken apart, and lanes are chosen @wide', asy
   await page.getByRole('button', { name: 'Take apart' }).click();
   await expect(head).toHaveCount(0);
   await tool(page, 'Group and time');
+  await openLine(page, 'For whom?');
   await page.getByRole('switch', { name: 'In the chair' }).click();
   await expect(page.getByRole('switch', { name: 'In the chair' })).toBeChecked();
   await saved(page);

@@ -301,7 +301,7 @@ test('a table with a wrong line is refused whole, and a right one is shown befor
   await give('date,routine,person\n2026-01-02,Old circle,Ada Fenn\n2026-01-02,Old circle,Otto\n');
   await expect(page.getByText('1 class with 2 entries.')).toBeVisible();
   await expect(page.getByText('New people: Otto.')).toBeVisible();
-  await page.getByRole('button', { name: 'Add them' }).click();
+  await page.getByRole('button', { name: 'Add them', exact: true }).click();
   await expect(page.getByText('1 class is added.')).toBeVisible();
   await page.waitForTimeout(400);
   await page.reload();

@@ -1,4 +1,4 @@
-import { expect, openDemo, openRoutine, test, tool } from './browser';
+import { expect, openDemo, openLine, openRoutine, test, tool } from './browser';
 
 test('stops stand before the start, are led past by a deliberate act, and the record keeps it', async ({
   page,
@@ -6,6 +6,7 @@ test('stops stand before the start, are led past by a deliberate act, and the re
   await openDemo(page);
   await openRoutine(page, 'Signal box reset');
   await tool(page, 'Group and time');
+  await openLine(page, 'What limits do they have?');
   const limits = page.getByRole('textbox', { name: /^Limits in the group/ });
   await limits.fill('hip replacement left, unsteady');
   await limits.press('Enter');

@@ -60,7 +60,7 @@ export const ROUTINES = {
   keepTags: 'Keep tags',
   toArchive: 'Put in the archive',
   fromArchive: 'Take out of the archive',
-  copyFor: 'Copy for another group or length',
+  copyFor: 'Copy for another group',
   copyGroup: 'For whom',
   copySlot: 'For how long, such as 20:00; empty as it is',
   copySlotWrong: 'Write minutes and seconds, such as 20:00, or 20 for minutes.',

@@ -241,9 +241,10 @@ function shortened(state: State, toMs: number, wish: Wish): State {
   };
   for (;;) {
     const { totalMs } = scoreOf(now.routine, wish);
+    // A minute to spare is left alone: nobody asked for longer doses.
+    if (totalMs <= toMs) return now;
     const fitted = totalMs <= toMs * NEAR ? fittedInMiddle(now.routine, toMs, wish) : undefined;
     if (fitted) return { ...now, routine: fitted };
-    if (totalMs <= toMs) return now;
     const next = nextOut(now, wish);
     if (!next) return now;
     now = next;

@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { printClock, type ItemId } from '@/core/common';
 import { limitWords } from '@/core/people';
-import type { Routine } from '@/core/routine';
+import { entryAt, placeOf, type Routine } from '@/core/routine';
 import type { LengthPart, RuleFinding, Tonight } from '@/core/judgement';
 import { TARGET, Target, useTokens } from '@/design';
 import { scoreOf, useAppSelector, usePart } from '@/state';
@@ -78,6 +78,10 @@ function Preview({
   );
 }
 
+/** A rest that went is no row that anybody would keep. */
+const hasItem = (routine: Routine, id: ItemId) =>
+  entryAt(routine, placeOf(routine, id)).kind !== 'rest';
+
 interface ForTonightProps {
   readonly routine: Routine;
   readonly asked: TonightSheet;
@@ -120,18 +124,20 @@ function ForTonight({ routine, asked, result, proposals }: ForTonightProps) {
         </Text>
       ))}
       <View style={styles.buttons}>
-        {late.map((id) => (
-          <Target
-            key={id}
-            label={TONIGHT.keepOne(entryName(routine, id))}
-            onPress={() =>
-              void proposals.tonight({
-                ...asked,
-                asked: { ...asked.asked, keep: [...asked.asked.keep, id] },
-              })
-            }
-          />
-        ))}
+        {late
+          .filter((id) => hasItem(routine, id))
+          .map((id) => (
+            <Target
+              key={id}
+              label={TONIGHT.keepOne(entryName(routine, id))}
+              onPress={() =>
+                void proposals.tonight({
+                  ...asked,
+                  asked: { ...asked.asked, keep: [...asked.asked.keep, id] },
+                })
+              }
+            />
+          ))}
       </View>
     </View>
   );
