@@ -1,3 +1,3 @@
 import { inWorkshop } from '@/workshop';
 
-export default inWorkshop((all) => all.WallScreen);
+export default inWorkshop((all) => all.WallScreen, 'workshop', true);

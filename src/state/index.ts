@@ -54,6 +54,7 @@ export {
   hasVoice,
   leaveLead,
   openLead,
+  lengthNow,
   readClock,
   runThrough,
   soundState,

@@ -22,6 +22,7 @@ import {
   leadTried,
   leadTallied,
   leadsElsewhere,
+  ledOf,
   type LeadInProgress,
 } from './lead';
 import { markLed } from './hall/marks';
@@ -183,6 +184,14 @@ export function leaveLead(): AppThunk {
 /** The monotonic clock that a class runs by, and the time of day. */
 export function readClock(): AppThunk<{ nowMs: number; wallTime: Date }> {
   return (_, __, { clock }) => ({ nowMs: clock.now(), wallTime: clock.wallTime() });
+}
+
+/** How long the class that is led is now, in milliseconds; 0 where none is. */
+export function lengthNow(): AppThunk<number> {
+  return (_, getState) => {
+    const lead = getState().lead.current?.lead;
+    return lead ? ledOf(lead).score.totalMs : 0;
+  };
 }
 
 /** Goes through the routine before the class: shortened, without talk, or from an item on. */

@@ -23,6 +23,8 @@ type Needs = 'workshop' | 'record';
 export function inWorkshop<Props extends object>(
   pick: (all: typeof All) => ComponentType<Props>,
   needs: Needs = 'workshop',
+  /** A page that a room sees says nothing while it comes. */
+  isSeen = false,
 ): ComponentType<Props> {
   return function InWorkshop(props: Props) {
     const { hall } = useHall();
@@ -50,7 +52,7 @@ export function inWorkshop<Props extends object>(
       };
       return <ScriptsGone onAgain={again} />;
     }
-    if (!all) return <Waiting />;
+    if (!all) return <Waiting says={!isSeen} />;
     const Page = pick(all);
     return <Page {...props} />;
   };

@@ -11,11 +11,11 @@ const WAITING = {
   reload: 'Reload the page',
 };
 
-export function Waiting() {
+export function Waiting({ says = true }: { readonly says?: boolean }) {
   const t = useTokens();
   return (
     <View style={[styles.page, { backgroundColor: t.ground }]}>
-      <Text variant="bodyLarge">{WAITING.opening}</Text>
+      {says && <Text variant="bodyLarge">{WAITING.opening}</Text>}
     </View>
   );
 }

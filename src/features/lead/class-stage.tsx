@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
+import { Text } from 'react-native-paper';
 import type { Lead } from '@/core/class';
 import { printClock } from '@/core/common';
-import { useTokens } from '@/design';
+import { Target, useTokens } from '@/design';
 import { ledOf, useAppSelector } from '@/state';
 import { BESIDE } from './controls';
 import { Foot } from './foot';
@@ -20,8 +21,13 @@ interface ClassStageProps {
   readonly view: LeadView;
   readonly place: Place;
   readonly news: string;
+  /** What is to be known of the device, below everything, until it was seen. */
+  readonly aside?: string;
+  readonly onAside?: () => void;
   /** Who does fewer or more here, by initials; nobody on a wall. */
   readonly own?: string;
+  /** Read by those who take part: nothing on it is for the instructor alone. */
+  readonly isWall?: boolean;
   /** Lies over the panels. */
   readonly sheet?: ReactNode;
   readonly controls: (shape: StageShape | 'rest') => ReactNode;
@@ -35,6 +41,9 @@ export function ClassStage({
   place,
   news,
   own = '',
+  aside = '',
+  onAside,
+  isWall = false,
   sheet,
   controls,
 }: ClassStageProps) {
@@ -51,7 +60,7 @@ export function ClassStage({
   const cover = coverOf(running, countInMs, view, placeMs);
   const low = shape === 'low';
   const column = window.width * 0.32;
-  const foot = (
+  const rest = (
     <Foot
       view={view}
       score={ledOf(lead).score}
@@ -61,6 +70,19 @@ export function ClassStage({
       width={low ? inner - column - BESIDE - 2 * GAP : inner}
     />
   );
+  const foot = (
+    <>
+      {rest}
+      {aside !== '' && (
+        <View style={styles.aside}>
+          <Text role="status" variant="bodyMedium" style={[styles.words, { color: t.quiet }]}>
+            {aside}
+          </Text>
+          <Target look="plain" label={LEAD.asideSeen} onPress={() => onAside?.()} />
+        </View>
+      )}
+    </>
+  );
   const stage = (
     <View style={styles.stage}>
       <NowSaid view={view} />
@@ -69,7 +91,7 @@ export function ClassStage({
     </View>
   );
   const words = (width: number) => (
-    <NowWords view={view} sizes={sizes} width={width} status={news} own={own} />
+    <NowWords view={view} sizes={sizes} width={width} status={news} own={own} isWall={isWall} />
   );
   const lanes = (width: number) =>
     view.lanes.length > 0 && (
@@ -170,6 +192,7 @@ const styles = StyleSheet.create({
   picture: { minHeight: 0 },
   scrolled: { gap: 6 },
   words: { flex: 1, minWidth: 0 },
+  aside: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   top: { flexDirection: 'row', gap: 8 },
   stage: { flex: 1, minHeight: 0, minWidth: 0 },
 });

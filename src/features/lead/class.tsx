@@ -17,6 +17,7 @@ import {
   hasVoice,
   leadDecided,
   leadPassed,
+  lengthNow,
   ledOf,
   runThrough,
   scriptOfLead,
@@ -28,6 +29,7 @@ import {
   type Notice,
   type PlainDeed,
 } from '@/state';
+import { timeWords } from '@/words/names';
 import { doseWords } from '@/words/people';
 import { ClassStage } from './class-stage';
 import { Controls } from './controls';
@@ -113,7 +115,9 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
   const device = useAppSelector((state) => state.device);
   const [over, setOver] = useState<Over>();
   const [news, tell] = useNews();
-  useEffect(() => keepAwake(() => tell(LEAD.mayDim)), [tell]);
+  // It is of the screen, and not of the class: it never stands where a cue is.
+  const [aside, setAside] = useState('');
+  useEffect(() => keepAwake(() => setAside(LEAD.mayDim)), []);
   useEffect(() => {
     const timer = setTimeout(() => {
       const sound = dispatch(soundState());
@@ -139,9 +143,13 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
     setOver(what);
   };
   const deed = (one: PlainDeed) => {
-    if (one === 'ease') tell(LEAD.eased);
+    const beforeMs = led.score.totalMs;
     if (one === 'again') tell(LEAD.againSaid);
     dispatch(act(one));
+    if (one === 'ease')
+      tell(
+        LEAD.eased(timeWords(beforeMs - dispatch(lengthNow())), beforeMs > dispatch(lengthNow())),
+      );
   };
   const happened = () => {
     dispatch(act('happened'));
@@ -180,6 +188,8 @@ function Leading({ current }: { readonly current: LeadInProgress }) {
       mirror={device.mirror}
       view={view}
       place={place}
+      aside={aside}
+      onAside={() => setAside('')}
       news={news || longerWords(lead, led.score, place.placeMs)}
       own={own
         .map(({ member, part }) => `${initialsOf(member.name)} ${doseWords(part)}`)

@@ -169,6 +169,15 @@ const Targets = memo(function Targets(props: ControlsProps) {
   );
 }, isEqual);
 
+/** What is offered below a class of each shape, and not only behind its last target. */
+export const IN_BAR: Readonly<Record<StageShape, readonly Offered[]>> = {
+  wide: OFFERED,
+  wall: OFFERED,
+  small: OFFERED,
+  tall: ['extend', 'again', 'ease'],
+  low: ['extend'],
+};
+
 /** How wide the targets stand beside the stage, on a phone on its side. */
 export const BESIDE = 176;
 

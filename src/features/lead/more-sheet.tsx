@@ -1,13 +1,14 @@
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
 import { LANE_NAMES, laneSaid, plainLane, type LaneName } from '@/core/people';
 import { Target, Toggle, useTokens } from '@/design';
 import type { PlainDeed } from '@/state';
 import { laneTitle } from '@/words/names';
 import { openWindow } from '@/platform/page';
-import { OfferedTarget } from './controls';
+import { IN_BAR, OfferedTarget } from './controls';
 import { OFFERED, keyOf } from './keys';
 import { Points } from './points';
+import { stageSizes } from './shape';
 import { SoundSettings } from './sound-settings';
 import { LEAD } from './strings';
 import type { LeadView } from './view';
@@ -35,13 +36,22 @@ export function MoreSheet({
   onClose,
 }: MoreSheetProps) {
   const t = useTokens();
+  const window = useWindowDimensions();
+  const { shape } = stageSizes(window.width, window.height, false);
   return (
     <View style={[styles.sheet, { backgroundColor: t.ground, borderColor: t.ink }]}>
       <ScrollView contentContainerStyle={styles.all} tabIndex={0}>
         <Points points={view.points} />
         <Heading text={LEAD.deedsTitle} />
         <View style={styles.row}>
-          {OFFERED.map((deed) => (
+          <Target
+            label={LEAD.deeds.finish}
+            keyName={keyOf('finish')}
+            colour={t.clay}
+            onPress={onFinish}
+          />
+          {/* What stands below the class already is not offered twice. */}
+          {OFFERED.filter((deed) => !IN_BAR[shape].includes(deed)).map((deed) => (
             <OfferedTarget
               key={deed}
               deed={deed}
@@ -50,7 +60,6 @@ export function MoreSheet({
               onWhyNot={onWhyNot}
             />
           ))}
-          <Target label={LEAD.deeds.finish} keyName={keyOf('finish')} onPress={onFinish} />
         </View>
         <Heading text={LEAD.toTake} />
         <Lanes lanes={lanes} onLanes={onLanes} />

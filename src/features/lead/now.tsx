@@ -19,6 +19,7 @@ interface WordsProps {
   readonly status: string;
   /** Who does fewer or more, by initials. */
   readonly own: string;
+  readonly isWall: boolean;
 }
 
 /** The name, its level, and the cue; with what is kept up, and what to watch where there is room. */
@@ -51,6 +52,7 @@ const Words = memo(function Words({
   width,
   status,
   own,
+  isWall,
   ...view
 }: ShownWords) {
   const t = useTokens();
@@ -73,7 +75,8 @@ const Words = memo(function Words({
         >
           {view.name}
         </Text>
-        {view.level !== '' && (
+        {/* A level's name is for who knows the levels. */}
+        {view.level !== '' && !isWall && (
           <Text style={[styles.text, sized(level), { color: t.quiet }]}>{view.level}</Text>
         )}
       </View>

@@ -21,6 +21,7 @@ import { findingWhat, listWords } from '@/words/findings';
 import { GROUP_TITLES, doseWords } from '@/words/names';
 import { ASK_FIRST } from '@/words/safety';
 import { Needs, RunThroughFirst, SoundCheck, StartAt, WaitingForStart } from './before';
+import { openWindow } from '@/platform/page';
 import { SoundSettings } from './sound-settings';
 import { StopSignTiers } from './stop-signs';
 import { HelpFields, useHelpIsKnown } from './call-for-help';
@@ -190,6 +191,9 @@ export function Ready({
           setWaiting({ startMs, time });
         }}
       />
+      <View style={styles.actions}>
+        <Target label={LEAD.wallOpen} onPress={() => openWindow('/wall')} />
+      </View>
       <SoundCheck />
       <View style={styles.actions}>
         <Target

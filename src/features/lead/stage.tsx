@@ -164,9 +164,12 @@ function SidePanel({
   const words =
     panel.state === 'done'
       ? LEAD.sideDone(panel.side)
-      : panel.state === 'next'
-        ? LEAD.sideNext(panel.side)
-        : panel.side;
+      : // While a way is said, one side alone is named.
+        panel.state === 'next' && !view.working
+        ? ''
+        : panel.state === 'next'
+          ? LEAD.sideNext(panel.side)
+          : panel.side;
   const size = fitted(words, {
     width: width * share - 16,
     lines: 2,

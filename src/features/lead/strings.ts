@@ -88,7 +88,8 @@ export const LEAD = {
     asleep: 'No sound yet: press anything here, and the browser lets it through.',
     none: 'No sound from this device: what is said stands here instead.',
   },
-  mayDim: 'This browser lets the screen go dark. Set the device to stay on for the class.',
+  mayDim: 'This browser lets the screen go dark: set the device to stay on.',
+  asideSeen: 'OK',
   asleepNow: 'Sound is off until you press something here.',
   wall: 'Screen for the wall',
   wallOpen: 'Open a screen for the wall',
@@ -111,7 +112,10 @@ export const LEAD = {
     ease: 'Nothing that is still to come has an easier step.',
     settle: 'There is no settle to go to from here.',
   },
-  eased: 'All that comes after this is one step easier.',
+  eased: (by: string, shorter: boolean) =>
+    shorter
+      ? `All that comes after this is one step easier, and the class ${by} shorter.`
+      : 'All that comes after this is one step easier. The time stays as it was.',
   againSaid: 'The other side comes again after this one.',
   lanesSaid: 'From the next move on.',
   hold: 'Hold the class',

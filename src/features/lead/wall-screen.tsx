@@ -119,6 +119,7 @@ function Following({ current: { lead } }: { readonly current: LeadInProgress }) 
       view={view}
       place={place}
       news={news}
+      isWall
       sheet={keys ? <KeySheet onClose={() => setKeys(false)} /> : undefined}
       controls={(shape) =>
         steers ? (

@@ -22,6 +22,7 @@ import {
   membersOf,
   recordAllAsPlanned,
   runForGroup,
+  runsBrought,
   useAppDispatch,
   useAppSelector,
 } from '@/state';
@@ -29,9 +30,25 @@ import { laneTitle } from '@/words/names';
 import { OUTCOME_WORDS } from '@/words/people';
 import { momentShown } from '@/words/moments';
 import { ItemResults } from './item-results';
-import { ATTENDANCE, WHY_WORDS } from './strings';
+import { ATTENDANCE, RECORD, WHY_WORDS } from './strings';
 
 const SCALE = Array.from({ length: 11 }, (_, i) => ({ value: String(i), text: String(i) }));
+
+/** A number, where nobody is named. */
+function Headcount({ run }: { readonly run: Run }) {
+  const dispatch = useAppDispatch();
+  const { headcount = 0, ...rest } = run;
+  const to = (n: number) => () =>
+    dispatch(runsBrought([n === 0 ? rest : { ...rest, headcount: n }]));
+  return (
+    <Steps
+      label={RECORD.headcount}
+      shown={headcount === 0 ? '–' : String(headcount)}
+      onLess={headcount > 0 ? to(headcount - 1) : undefined}
+      onMore={headcount < 500 ? to(headcount + 1) : undefined}
+    />
+  );
+}
 
 /** Who came and how it went for each: one tap where all went as planned. */
 export function Attendance({ run, plan }: { readonly run: Run; readonly plan: Plan | undefined }) {
@@ -42,17 +59,21 @@ export function Attendance({ run, plan }: { readonly run: Run; readonly plan: Pl
   const group = run.groupId && groups[run.groupId];
   const all = Object.values(groups);
   if (!group) {
-    if (all.length === 0) return null;
     return (
-      <Choices
-        label={ATTENDANCE.whose}
-        choices={all.map(({ id, name }) => ({ value: id as string, text: name }))}
-        value={undefined}
-        onChoose={(value) => {
-          const groupId = groupIdOf(value);
-          if (groupId) dispatch(runForGroup(run.id, groupId));
-        }}
-      />
+      <View style={styles.all}>
+        <Headcount run={run} />
+        {all.length > 0 && (
+          <Choices
+            label={ATTENDANCE.whose}
+            choices={all.map(({ id, name }) => ({ value: id as string, text: name }))}
+            value={undefined}
+            onChoose={(value) => {
+              const groupId = groupIdOf(value);
+              if (groupId) dispatch(runForGroup(run.id, groupId));
+            }}
+          />
+        )}
+      </View>
     );
   }
   const asPlanned = wentAsPlanned(run);

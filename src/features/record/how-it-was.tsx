@@ -1,10 +1,11 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { MOST_NOTE, SKIP_WHYS, WENT, type Run, type Went } from '@/core/class';
 import { withCapital } from '@/core/common';
 import { itemInForce, itemsInOrder, type Item, type Routine } from '@/core/routine';
-import { Choices, Field, useTokens } from '@/design';
+import { Choices, Field, Fold, Target, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
 import { runsBrought, useAppDispatch } from '@/state';
 import { timeShown } from '@/words/moments';
@@ -73,21 +74,51 @@ export function WhatHappened({ run, routine }: OfRun) {
   );
 }
 
-/** One tap each for how a move went, and a note on the whole. */
-export function HowItWent({ run, routine }: OfRun) {
+/** How it was, and a note: what is known at once, before any table. */
+export function HowItWas({ run, routine }: OfRun) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const { overall } = run;
+  const names = run.groupId !== undefined;
+  return (
+    <View style={styles.all}>
+      <Choices
+        label={RECORD.overall}
+        choices={CHOICES}
+        value={overall}
+        onChoose={(chosen) => dispatch(runsBrought([{ ...run, overall: chosen }]))}
+      />
+      {overall && !names && (
+        <View role="status">
+          <Text variant="bodyLarge">{RECORD.backWord[overall]}</Text>
+          {overall !== 'well' && routine && (
+            <Target
+              look="plain"
+              align="start"
+              label={RECORD.openRoutine}
+              said={RECORD.changeIt(routine.title)}
+              onPress={() => router.push(`/routine/${routine.id}`)}
+            />
+          )}
+        </View>
+      )}
+      <RunNote run={run} />
+    </View>
+  );
+}
+
+/** One tap each for how a move went. */
+export function MoveByMove({ run, routine }: OfRun) {
   const done = new Set(run.sides.filter(({ realMs }) => realMs > 0).map(({ itemId }) => itemId));
   const items = routine ? itemsInOrder(routine).filter(({ id }) => done.has(id)) : [];
-  if (!routine || items.length === 0) return <RunNote run={run} />;
+  if (!routine || items.length === 0) return null;
+  const said = Object.keys(run.went ?? {}).length;
   return (
-    <View>
-      <Text variant="titleMedium" role="heading" aria-level={2}>
-        {RECORD.went}
-      </Text>
+    <Fold title={RECORD.went} sum={said > 0 ? RECORD.wentSaid(said) : ''}>
       {items.map((item) => (
         <ItemWent key={item.id} run={run} routine={routine} item={item} />
       ))}
-      <RunNote run={run} />
-    </View>
+    </Fold>
   );
 }
 
@@ -140,3 +171,5 @@ function RunNote({ run }: Pick<OfRun, 'run'>) {
     />
   );
 }
+
+const styles = StyleSheet.create({ all: { gap: 8 } });

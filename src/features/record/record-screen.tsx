@@ -20,7 +20,7 @@ import {
   type TablePlan,
 } from '@/state';
 import { momentShown } from '@/words/moments';
-import { ATTENDANCE, HOW, RECORD, TABLES } from './strings';
+import { ATTENDANCE, HOW, RECORD, TABLES, WENT_WORDS } from './strings';
 
 /** Every class that was led, the latest first. */
 export function RecordScreen() {
@@ -178,7 +178,12 @@ function RunLine({ run }: { readonly run: RunRow }) {
   const about = [
     momentShown(run.startedAt),
     group?.name,
-    came === undefined ? '' : `${came} / ${run.people?.length ?? 0}`,
+    came === undefined
+      ? run.headcount
+        ? RECORD.came(run.headcount)
+        : ''
+      : `${came} / ${run.people?.length ?? 0}`,
+    run.overall ? WENT_WORDS[run.overall].toLowerCase() : '',
   ];
   return (
     <View role="listitem">

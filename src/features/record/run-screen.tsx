@@ -4,14 +4,14 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import type { SideTime } from '@/core/class';
 import { runIdSchema, printClock } from '@/core/common';
-import { Screen, TARGET, useTokens } from '@/design';
+import { Fold, Screen, TARGET, useTokens } from '@/design';
 import { Waiting, useHall } from '@/features/frame';
 import { NotFoundScreen } from '@/features/notices';
 import { readRun, useAppSelector } from '@/state';
 import { laneTitle } from '@/words/names';
 import { momentShown } from '@/words/moments';
 import { Attendance } from './attendance';
-import { HowItWent, WhatHappened } from './how-it-was';
+import { HowItWas, MoveByMove, WhatHappened } from './how-it-was';
 import { NoticeWords } from './notice-words';
 import { WhatFollows } from './what-follows';
 import { HOW, RECORD, SIDE_NAMES } from './strings';
@@ -44,22 +44,28 @@ export function RunScreen({ id: address }: { readonly id: string }) {
           {RECORD.of(printClock(run.realMs), printClock(run.plannedMs))}
         </Text>
         <Attendance run={run} plan={plan} />
-        <WhatFollows run={run} />
+        <HowItWas run={run} routine={stillThere} />
         <WhatHappened run={run} routine={routine} />
-        {run.sides.length > 0 && (
-          <View role="table" aria-label={RECORD.sideHeading}>
-            <View role="row" style={[styles.row, { borderBottomColor: t.ink }]}>
-              <Heading text={RECORD.sideHeading} wide />
-              <Heading text={RECORD.plannedHeading} />
-              <Heading text={RECORD.realHeading} />
-            </View>
-            {run.sides.map((side) => (
-              <SideRow key={`${side.itemId} ${side.side}`} side={side} />
-            ))}
-          </View>
-        )}
+        <WhatFollows run={run} />
         <NoticeWords run={run} routine={routine} />
-        <HowItWent run={run} routine={routine} />
+        <MoveByMove run={run} routine={routine} />
+        {run.sides.length > 0 && (
+          <Fold
+            title={RECORD.seconds}
+            sum={RECORD.of(printClock(run.realMs), printClock(run.plannedMs))}
+          >
+            <View role="table" aria-label={RECORD.sideHeading}>
+              <View role="row" style={[styles.row, { borderBottomColor: t.ink }]}>
+                <Heading text={RECORD.sideHeading} wide />
+                <Heading text={RECORD.plannedHeading} />
+                <Heading text={RECORD.realHeading} />
+              </View>
+              {run.sides.map((side) => (
+                <SideRow key={`${side.itemId} ${side.side}`} side={side} />
+              ))}
+            </View>
+          </Fold>
+        )}
         {stillThere && (
           <View style={styles.actions}>
             <Button

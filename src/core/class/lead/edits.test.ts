@@ -96,6 +96,18 @@ describe('what is changed while leading', () => {
     expect(mayEase(led, led.score.segments.length - 1)).toBe(false);
   });
 
+  test('the side that is done again calls no other side', () => {
+    const led = text(CLASS);
+    const left = workAt(led.score, 'left', 1);
+    const right = workAt(led.score, 'right', 1);
+    const called = (score: Score, at: number) =>
+      score.segments[at]?.cues.filter(({ kind }) => kind === 'switch') ?? [];
+    expect(called(led.score, left)).toHaveLength(1);
+    const { score } = after(led, { kind: 'again', segment: right });
+    expect(score.segments[right + 2]?.side).toBe('left');
+    expect(called(score, right + 2)).toEqual([]);
+  });
+
   test('the other side again: as long as it was, after its own switch, and only once it was done', () => {
     const led = text(CLASS);
     const left = workAt(led.score, 'left', 1);

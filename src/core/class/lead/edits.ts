@@ -166,7 +166,9 @@ function withOtherSide({ score, routine }: Led, at: number, phrases: ScorePhrase
   const again = last.map((one) => {
     const moved = shifted(one, atMs - one.startMs);
     atMs = moved.endMs;
-    return { ...moved, set: set + 1 };
+    // When it was done first it called the other side, which does not come now.
+    const cues = moved.cues.filter(({ kind }) => kind !== 'switch' && kind !== 'ahead');
+    return { ...moved, set: set + 1, cues };
   });
   const behind = segments.slice(end + 1).map((one) => shifted(one, atMs - startMs));
   return totals(score, [...segments.slice(0, end + 1), turn, ...again, ...behind]);

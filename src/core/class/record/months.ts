@@ -27,6 +27,8 @@ export const runRowSchema = runSchema.pick({
   realMs: true,
   how: true,
   people: true,
+  headcount: true,
+  overall: true,
   byHand: true,
 });
 export type RunRow = Readonly<z.infer<typeof runRowSchema>> & {

@@ -79,6 +79,10 @@ export const runSchema = z.strictObject({
   edits: z.array(leadEditSchema).max(1000).optional(),
   skips: z.array(skipSchema).max(1000).optional(),
   events: z.array(eventSchema).max(100).optional(),
+  /** How many came, where nobody is named. */
+  headcount: z.int().min(0).max(500).optional(),
+  /** How the whole of it was. */
+  overall: z.enum(WENT).optional(),
   /** How each item went, by its id. */
   went: z.record(z.string(), z.enum(WENT)).optional(),
   note: textSchema(MOST_NOTE).optional(),
