@@ -86,6 +86,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   run: async (page) => {
     await page.getByRole('link', { name: 'Record', exact: true }).click();
     await page.getByRole('list', { name: 'Record' }).getByRole('link').first().click();
+    await page.getByRole('button', { name: 'Seconds planned and led' }).click();
     await expect(page.getByText('Item and side')).toBeVisible();
   },
   today: async (page) => {

@@ -64,7 +64,7 @@ for (const [name, title, width, height] of CLASSES) {
     await page.clock.runFor(500);
     await expect(page).toHaveURL(/\/record\//);
     await expect(page.getByText(/led to the end/)).toBeVisible();
-    await expect(page.getByRole('heading', { name: 'How it went' })).toBeVisible();
+    await expect(page.getByRole('radiogroup', { name: 'How was it?' })).toBeVisible();
     await page.getByRole('radio', { name: 'Too hard' }).first().click();
     await expect(page.getByRole('radio', { name: 'Too hard' }).first()).toBeChecked();
   });

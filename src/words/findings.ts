@@ -5,6 +5,7 @@ export {
   findingWhy,
   hasMendWords,
   listWords,
+  mendShort,
   mendWords,
   ruleName,
 } from './en/findings';

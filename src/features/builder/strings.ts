@@ -215,6 +215,8 @@ export const FINDINGS = {
   keepWhy: 'Why it stays',
   keepIt: 'Keep it',
   keepNot: 'Not now',
+  everybody: 'everybody',
+  lookingForMends: 'Looking for a mend…',
   goTo: (name: string) => `Go to ${name}`,
 };
 
@@ -230,6 +232,7 @@ export const PROPOSAL = {
   time: (from: string, to: string) => (from === to ? `${to} in all` : `${from} → ${to}`),
   findings: (from: string, to: string) =>
     from === to ? `Findings as before: ${to}` : `Findings: ${from} → ${to}`,
+  places: (mended: number, of: number) => `${mended} of ${of} places mended`,
   nothing: 'nothing',
   same: (slot: string) => `It is ${slot} long as it stands.`,
   tooShort: (least: string) => `It can’t be shorter than ${least}, with every dose at its least.`,

@@ -50,10 +50,7 @@ export function RunScreen({ id: address }: { readonly id: string }) {
         <NoticeWords run={run} routine={routine} />
         <MoveByMove run={run} routine={routine} />
         {run.sides.length > 0 && (
-          <Fold
-            title={RECORD.seconds}
-            sum={RECORD.of(printClock(run.realMs), printClock(run.plannedMs))}
-          >
+          <Fold title={RECORD.seconds}>
             <View role="table" aria-label={RECORD.sideHeading}>
               <View role="row" style={[styles.row, { borderBottomColor: t.ink }]}>
                 <Heading text={RECORD.sideHeading} wide />

@@ -419,12 +419,34 @@ export function findingWhy(finding: AnyFinding): string {
   return said(sayingsOf(finding.id).why, finding);
 }
 
-/** What the mend of a finding does, as a button says it. */
-/** What a mend does, with the move or the level that it brings. */
-export function mendWords(finding: AnyFinding, brought: readonly Brought[] = []): string {
+/** What a mend does, with the move or the level that it brings; `out` where it leaves its row out. */
+export function mendWords(
+  finding: AnyFinding,
+  brought: readonly Brought[] = [],
+  out = false,
+): string {
+  if (out) return 'Leave it out';
   const does = said(sayingsOf(finding.id).mend ?? 'Mend it', finding);
   const names = brought.map(({ move, level }) => (level ? level : move));
   return names.length > 0 ? `${does}: ${listWords([...new Set(names)])}` : does;
+}
+
+/**
+ * "Seated march → heels only": what comes in a row's place, as a button says it.
+ * @param whose the way of taking part that it is for, where others stay as they are
+ */
+export function mendShort(
+  finding: AnyFinding,
+  name: string,
+  brought: readonly Brought[],
+  { out = false, whose = '' }: { readonly out?: boolean; readonly whose?: string } = {},
+): string {
+  const names = [...new Set(brought.map(({ move, level }) => level ?? move))];
+  const what =
+    names.length > 0 && name !== ''
+      ? `${name} → ${listWords(names)}`
+      : mendWords(finding, brought, out);
+  return whose ? `${what} (${whose})` : what;
 }
 
 /** Whether a rule's mend has words; a test holds it against the rules that have one. */

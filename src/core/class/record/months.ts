@@ -70,7 +70,7 @@ function isRow(row: unknown): boolean {
 /** What stays of a run in its month. */
 export function rowOfRun(run: Run): RunRow {
   const { id, routineId, title, led, groupId, startedAt, endedAt, plannedMs, realMs, how } = run;
-  const { people, byHand } = run;
+  const { people, byHand, headcount, overall } = run;
   const left = notLed(run);
   return {
     id,
@@ -85,6 +85,8 @@ export function rowOfRun(run: Run): RunRow {
     ...(groupId && { groupId }),
     ...(people && { people }),
     ...(byHand && { byHand }),
+    ...(headcount !== undefined && { headcount }),
+    ...(overall && { overall }),
     ...(left.length > 0 && { left }),
   };
 }

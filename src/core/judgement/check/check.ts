@@ -8,6 +8,8 @@ import {
   type Choices,
   itemFaults,
   itemsInOrder,
+  removeEntry,
+  swapMove,
   type Change,
   type Routine,
 } from '@/core/routine';
@@ -20,6 +22,8 @@ import {
   type Named,
   type Rule,
 } from './finding';
+import type { Move } from '@/core/moves';
+import { movesForAll } from './mend';
 import { byReason, type PlacedFinding, type RuleFinding } from './reasons';
 import { seeRoutine, type Seen } from './seen';
 import { RULES, RULE_IDS, type RuleId } from './table';
@@ -215,6 +219,12 @@ export function mendsOf(
   const see = (one: Routine) => seen(one, { ...wish, score: undefined });
   const spoilt = (after: Routine) => spoiltBy(before, checkSeen(see(after)));
   const making: Making = { newId: wish.newId, phrases: wish.phrases, see, spoilt };
+  const isGone = (findings: readonly RuleFinding[]) =>
+    !findings.some((one) => sameTrouble(one, what));
+  const gone = (after: Routine) => {
+    const findings = checkSeen(see(after));
+    return isGone(findings) && newFindings(before, findings).length === 0;
+  };
   const good: Change[] = [];
   const noted: Change[] = [];
   const offered = new Set<string>();
@@ -226,8 +236,7 @@ export function mendsOf(
       .join('|');
     if (offered.has(brings)) continue;
     const findings = checkSeen(see(after));
-    const gone = !findings.some((one) => sameTrouble(one, what));
-    if (!gone || (!rule.tells && newFindings(before, findings).length > 0)) continue;
+    if (!isGone(findings) || (!rule.tells && newFindings(before, findings).length > 0)) continue;
     offered.add(brings);
     const isGood = findings.every((one) => wasThere(known, one));
     (isGood ? good : noted).push(change);
@@ -235,9 +244,43 @@ export function mendsOf(
   }
   const mends = [...good, ...noted];
   const [best] = mends;
-  if (!best) return [];
+  if (!best) return what.severity === 'stop' ? waysOut(here, what, gone) : [];
   const bringing = (change: Change) => broughtBy(routine, change).length > 0;
   return bringing(best) ? mends.filter(bringing).slice(0, MOST_OFFERED) : [best];
+}
+
+/** So many moves of other families are tried before the row is left out. */
+const MOST_WIDE = 30;
+
+/**
+ * A stop always has a way out: a move of any family that works the same region, that everybody can do and
+ * no limit bars; and to leave the row out.
+ */
+function waysOut(
+  here: Seen,
+  { itemId }: RuleFinding,
+  isGood: (after: Routine) => boolean,
+): readonly Change[] {
+  const one = itemId ? here.itemById.get(itemId) : undefined;
+  if (!one) return [];
+  const { move } = one.inForce;
+  const there = new Set(here.items.map(({ item }) => item.moveId));
+  const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
+  const swaps = movesForAll(here, (other) => !there.has(other.id) && shared(other) > 0)
+    .toSorted(
+      (a, b) =>
+        Number(b.kind === move.kind) - Number(a.kind === move.kind) || shared(b) - shared(a),
+    )
+    .slice(0, MOST_WIDE)
+    .flatMap((other) => swapMove(here.routine, one.item.id, other.id) ?? []);
+  const found: Change[] = [];
+  for (const change of swaps) {
+    const after = changed(here.routine, change);
+    if (after && isGood(after)) found.push(change);
+    if (found.length === MOST_OFFERED) break;
+  }
+  const out = removeEntry(here.routine, one.item.id);
+  return out ? [...found.slice(0, MOST_OFFERED - 1), out] : found;
 }
 
 /** The best of them. */

@@ -1,11 +1,11 @@
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { useState, type ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
 import type { FindingPlace, PlacedFinding } from '@/core/judgement';
-import { broughtBy, hasEntry, type Change, type Routine } from '@/core/routine';
+import { broughtBy, hasEntry, lanesOf, type Change, type Routine } from '@/core/routine';
 import { Field, Target, useTokens } from '@/design';
-import { SEVERITY_NAMES, findingWhat, findingWhy, mendWords } from '@/words/findings';
+import { SEVERITY_NAMES, findingWhat, findingWhy, mendShort } from '@/words/findings';
 import { laneTitle } from '@/words/names';
 import { entryName } from '../entry-words';
 import { PanelTop } from '../panel-top';
@@ -28,6 +28,7 @@ export function FindingsPanel(props: FindingsPanelProps) {
   const t = useTokens();
   const { findings, onClose } = props;
   const mends = useMends(findings);
+  const several = lanesOf(props.routine).length > 1;
   return (
     <View style={styles.all}>
       <PanelTop title={FINDINGS.title} onClose={onClose} />
@@ -47,6 +48,7 @@ export function FindingsPanel(props: FindingsPanelProps) {
             key={`${finding.id} ${finding.itemId} ${finding.lane} ${i}`}
             finding={finding}
             mends={mends}
+            several={several}
             {...props}
           />
         ))}
@@ -62,13 +64,17 @@ function FindingEntry({
   finding,
   findings,
   mends,
+  several,
   routine,
   onMend,
   onKeep,
   onChoose,
 }: FindingsPanelProps & {
   readonly finding: PlacedFinding;
+  /** What each place can be mended by; nothing for a place whose mends are still looked for. */
   readonly mends: ReadonlyMap<FindingPlace, readonly Change[]>;
+  /** Whether there are several ways of taking part. */
+  readonly several: boolean;
 }) {
   const t = useTokens();
   const { lane, severity, accepted, places } = finding;
@@ -83,7 +89,8 @@ function FindingEntry({
   const rows = ids.map((id) => {
     const own = places.filter(({ itemId }) => itemId === id);
     const found = own.flatMap((place) => mends.get(place) ?? []);
-    return { itemId: id, name: entryName(routine, id), mends: found };
+    const known = own.every((place) => mends.has(place));
+    return { itemId: id, name: entryName(routine, id), mends: known ? found : undefined };
   });
   // A line keeps all that one check finds in it, so what else would be kept is told.
   const also = findings.all.filter(
@@ -94,8 +101,13 @@ function FindingEntry({
       one.places.some(({ itemId }) => itemId !== null && ids.includes(itemId)),
   );
   const whole = places.length === 1 && rows.length === 0 && places[0];
-  const mendsWhole = (whole && mends.get(whole)) || [];
-  const label = (mend: Change) => mendWords(finding, broughtBy(routine, mend));
+  const mendsWhole = whole ? mends.get(whole) : [];
+  const label = (mend: Change, name = '') => {
+    const isOne = isOfOneLane(mend);
+    const whose = !several || !lane ? '' : isOne ? laneTitle(lane) : FINDINGS.everybody;
+    const out = mend.steps.every(({ kind }) => kind === 'remove');
+    return mendShort(finding, name, broughtBy(routine, mend), { out, whose });
+  };
   const place = rows.length > 1 ? FINDINGS.places(rows.length) : rows[0]?.name;
   return (
     <View role="listitem" style={[styles.entry, { borderTopColor: t.line }]}>
@@ -114,30 +126,18 @@ function FindingEntry({
           {FINDINGS.accepted(accepted)}
         </Text>
       )}
-      {mendsWhole.length > 0 && (
-        <View style={styles.actions}>
-          {mendsWhole.map((mend) => (
-            <Target
-              key={label(mend)}
-              label={label(mend)}
-              icon="mend"
-              onPress={() => onMend(finding, mend)}
-            />
-          ))}
-        </View>
+      {whole && (
+        <MendLine mends={mendsWhole} label={label} onMend={(mend) => onMend(finding, mend)} />
       )}
       {rows.map(({ itemId, name, mends: own }) => (
-        <View key={itemId} style={styles.actions}>
-          {own.map((mend) => (
-            <Target
-              key={label(mend)}
-              label={rows.length > 1 ? `${name}: ${label(mend)}` : label(mend)}
-              icon="mend"
-              onPress={() => onMend(finding, mend)}
-            />
-          ))}
+        <MendLine
+          key={itemId}
+          mends={own}
+          label={(mend) => label(mend, name)}
+          onMend={(mend) => onMend(finding, mend)}
+        >
           <Target look="plain" label={FINDINGS.goTo(name)} onPress={() => onChoose(itemId)} />
-        </View>
+        </MendLine>
       ))}
       {severity === 'caution' && ids.length > 0 && !asking && (
         <View style={styles.actions}>
@@ -152,6 +152,44 @@ function FindingEntry({
         />
       )}
     </View>
+  );
+}
+
+/** Whether an edit changes one way of taking part alone. */
+const isOfOneLane = ({ steps }: Change): boolean =>
+  steps.every(
+    (step) =>
+      step.kind === 'replace' &&
+      step.from.kind === 'item' &&
+      step.to.kind === 'item' &&
+      step.from.level === step.to.level &&
+      step.from.moveId === step.to.moveId &&
+      (step.from.laneLevels !== step.to.laneLevels || step.from.options !== step.to.options),
+  );
+
+interface MendLineProps {
+  /** Undefined while they are looked for. */
+  readonly mends: readonly Change[] | undefined;
+  readonly label: (mend: Change) => string;
+  readonly onMend: (mend: Change) => void;
+  readonly children?: ReactNode;
+}
+
+/** The mends of one place in a line of its own height from the first sight on: what comes later moves nothing. */
+function MendLine({ mends, label, onMend, children }: MendLineProps) {
+  const t = useTokens();
+  return (
+    <ScrollView horizontal style={styles.line} contentContainerStyle={styles.mends}>
+      {(mends ?? []).map((mend) => (
+        <Target key={label(mend)} label={label(mend)} icon="mend" onPress={() => onMend(mend)} />
+      ))}
+      {children}
+      {mends === undefined && (
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {FINDINGS.lookingForMends}
+        </Text>
+      )}
+    </ScrollView>
   );
 }
 
@@ -196,5 +234,7 @@ const styles = StyleSheet.create({
   entry: { borderTopWidth: 1, paddingVertical: 12, gap: 4 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   keep: { gap: 4, paddingTop: 8 },
+  line: { height: 56, flexGrow: 0 },
+  mends: { gap: 8, alignItems: 'center' },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 },
 });

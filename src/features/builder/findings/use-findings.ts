@@ -86,16 +86,14 @@ export function useMends({
           (): readonly Change[] => [],
         );
         if (!wanted) return;
-        if (found.length > 0) {
-          setKnown((before) => ({
-            about: routine,
-            of: all,
-            mends: new Map(before.about === routine && before.of === all ? before.mends : []).set(
-              place,
-              found,
-            ),
-          }));
-        }
+        setKnown((before) => ({
+          about: routine,
+          of: all,
+          mends: new Map(before.about === routine && before.of === all ? before.mends : []).set(
+            place,
+            found,
+          ),
+        }));
       }
     };
     void find();

@@ -3,7 +3,7 @@ import { Button, Text } from 'react-native-paper';
 import { printClock, type ItemId } from '@/core/common';
 import { limitWords } from '@/core/people';
 import { entryAt, placeOf, type Routine } from '@/core/routine';
-import type { LengthPart, RuleFinding, Tonight } from '@/core/judgement';
+import type { LengthPart, PlacedFinding, RuleFinding, Tonight } from '@/core/judgement';
 import { TARGET, Target, useTokens } from '@/design';
 import { scoreOf, useAppSelector, usePart } from '@/state';
 import { findingWhat } from '@/words/findings';
@@ -70,7 +70,12 @@ function Preview({
       </Text>
       <Text variant="bodyMedium" aria-live="polite" style={{ color: t.quiet }}>
         {before.state === 'done' && then.state === 'done'
-          ? PROPOSAL.findings(count(before.all), count(then.all))
+          ? [
+              PROPOSAL.findings(count(before.all), count(then.all)),
+              mendedPlaces(before.all, then.all),
+            ]
+              .filter(Boolean)
+              .join('; ')
           : PROPOSAL.working}
       </Text>
       <Differences before={about} after={after} />
@@ -81,6 +86,18 @@ function Preview({
 /** A rest that went is no row that anybody would keep. */
 const hasItem = (routine: Routine, id: ItemId) =>
   entryAt(routine, placeOf(routine, id)).kind !== 'rest';
+
+/** How many places of one cause are mended, where the cause stands at others all the same. */
+function mendedPlaces(before: readonly PlacedFinding[], after: readonly PlacedFinding[]): string {
+  const key = ({ id, severity, about }: PlacedFinding) =>
+    [id, severity, about.loads, about.limits, about.props].flat().join('|');
+  for (const was of before) {
+    const now = after.find((one) => key(one) === key(was));
+    const mended = now ? was.places.length - now.places.length : 0;
+    if (mended > 0) return PROPOSAL.places(mended, was.places.length);
+  }
+  return '';
+}
 
 interface ForTonightProps {
   readonly routine: Routine;

@@ -50,14 +50,22 @@ export const warmShort: Rule<'hasMs' | 'needsMs', 'sections'> = {
   },
 };
 
-/** Raises the doses of a section one after the other until there is enough. */
+/**
+ * Raises the doses of a section one after the other until there is enough: in the warm-up of what moves,
+ * and nowhere to more than twice what stands there.
+ */
 function longer(seen: Seen, section: SectionName, needsMs: number, { see }: Making): Mends {
   const wanted = section === 'settle' ? ('settle' as const) : ('warm-up' as const);
   let now = seen;
   const steps: Change['steps'][number][] = [];
-  for (const { item } of seen.items.filter((one) => one.section === section && !one.item.pinned)) {
-    const range = amountRange(item, seen.routine);
-    if (!range) continue;
+  const longerOnes = seen.items.filter(
+    (one) =>
+      one.section === section && !one.item.pinned && (section === 'settle' || isMovement(one)),
+  );
+  for (const { item } of longerOnes) {
+    const own = amountRange(item, seen.routine);
+    if (!own) continue;
+    const range = { ...own, most: Math.min(own.most, own.now * MOST_TIMES) };
     for (let amount = range.now + range.step; amount <= range.most; amount += range.step) {
       const [change] = redosed(now, item, { amount });
       if (!change) break;
@@ -73,12 +81,18 @@ function longer(seen: Seen, section: SectionName, needsMs: number, { see }: Maki
   return [];
 }
 
+/** A dose is no longer the one that somebody chose beyond so many times of it. */
+const MOST_TIMES = 2;
+
 function added(seen: Seen, section: SectionName, missingMs: number, making: Making): Mends {
   const place = { section, at: section === 'settle' ? 0 : seen.routine.sections[section].length };
+  const there = new Set(seen.items.map(({ item }) => item.moveId));
   const good = movesForAll(seen, (move) =>
-    section === 'settle'
-      ? move.kind === 'breath'
-      : move.kind === 'mobility' && move.warms.length > 0,
+    there.has(move.id)
+      ? false
+      : section === 'settle'
+        ? move.kind === 'breath'
+        : move.kind === 'mobility' && move.warms.length > 0,
   );
   return good.flatMap((move) => lineAtLeast(seen, move, place, making, missingMs)).slice(0, 6);
 }
