@@ -81,7 +81,7 @@ test('a ladder goes a step up after a second watched day, and a step back after 
   await page.getByRole('button', { name: 'Back' }).click();
   await page.getByRole('link', { name: 'Record', exact: true }).click();
   const byHand = async () => {
-    await page.getByRole('button', { name: 'Enter one by hand' }).click();
+    await page.getByRole('button', { name: 'Enter by hand' }).click();
     await page.getByRole('radio', { name: 'Saltmarsh Court, chair circle' }).click();
     await expect(page.getByRole('radio', { name: 'Thursday chair circle' })).toBeChecked();
     await page.getByLabel('Began at').fill('00:00');

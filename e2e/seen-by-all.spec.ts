@@ -77,3 +77,51 @@ test('at twice the size on a small phone the count and the emergency are always 
   await page.getByRole('button', { name: 'More', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Finish here' })).toBeVisible();
 });
+
+/** What sticks out sideways and is not in something that scrolls that way. */
+const sideways = () => {
+  const wide = document.documentElement.clientWidth;
+  const scrolls = (element: Element | null): boolean =>
+    element !== null &&
+    (/auto|scroll/u.test(getComputedStyle(element).overflowX) || scrolls(element.parentElement));
+  return (
+    [...document.querySelectorAll('body *')]
+      .filter((one) => one.getBoundingClientRect().right > wide + 1 && !one.closest('svg'))
+      .filter((one) => !one.closest('[aria-hidden=true]') && !scrolls(one.parentElement))
+      // Fields keep hidden copies of their labels to measure them.
+      .filter(
+        (one) => !one.closest('[data-testid*=label]') && !one.querySelector('[data-testid*=label]'),
+      )
+      .map((one) => `${one.tagName} ${(one.textContent ?? '').slice(0, 40)}`)
+      .slice(0, 5)
+  );
+};
+
+for (const [name, size, letters] of [
+  ['twice enlarged', { width: 195, height: 422 }, '100%'],
+  ['with letters twice as large', { width: 390, height: 844 }, '200%'],
+] as const) {
+  test(`${name} every page stays within its width`, async ({ page }) => {
+    await openDemo(page);
+    await page.addInitScript((wanted) => {
+      new MutationObserver(() => {
+        document.documentElement.style.fontSize = wanted;
+      }).observe(document, { childList: true });
+    }, letters);
+    await page.setViewportSize(size);
+    const out: string[] = [];
+    for (const at of PAGES) {
+      await page.goto(at);
+      await expect(page.getByRole('main').first()).toBeVisible();
+      await page.waitForTimeout(400);
+      out.push(...(await page.evaluate(sideways)).map((one) => `${at} ${one}`));
+    }
+    expect(out).toEqual([]);
+    await page.goto('/routine/demo-thursday-chair-circle');
+    const title = page.getByRole('textbox', { name: 'Title' });
+    const letterPx = await title.evaluate((one) =>
+      Number.parseFloat(getComputedStyle(one).fontSize),
+    );
+    expect(letterPx).toBe(letters === '200%' ? 40 : 20);
+  });
+}

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Text, useTheme } from 'react-native-paper';
 import { useTokens } from './theme';
-import { SANS, TARGET } from './tokens';
+import { SANS, TARGET, rem } from './tokens';
 
 interface DayFieldProps {
   readonly label: string;
@@ -38,7 +38,7 @@ export function DayField({
         onChange={({ target }) => onChange(target.value)}
         style={{
           minHeight: TARGET,
-          fontSize: 16,
+          fontSize: rem(16),
           fontFamily: SANS,
           color: t.ink,
           background: t.sheet,

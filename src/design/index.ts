@@ -9,5 +9,5 @@ export { Screen } from './screen';
 export { Target } from './target';
 export { Toggle } from './toggle';
 export { darkTheme, lightTheme, useTokens, type AppTheme } from './theme';
-export { SANS, SERIF, TARGET, WIDE, type Tokens } from './tokens';
+export { SANS, SERIF, TARGET, WIDE, rem, textScale, type Tokens } from './tokens';
 export { useSame } from './use-same';

@@ -4,7 +4,7 @@ import { Pressable, StyleSheet, View, type ViewStyle } from 'react-native';
 import { Text } from 'react-native-paper';
 import { Icon, type IconName } from './icons';
 import { useTokens } from './theme';
-import { TARGET } from './tokens';
+import { TARGET, rem } from './tokens';
 import { useSame } from './use-same';
 
 interface TargetProps {
@@ -110,6 +110,6 @@ const styles = StyleSheet.create({
   },
   atStart: { justifyContent: 'flex-start' },
   icon: { marginRight: 8 },
-  label: { fontSize: 16, textAlign: 'center', flexShrink: 1 },
+  label: { fontSize: rem(16), textAlign: 'center', flexShrink: 1 },
   labelAtStart: { textAlign: 'left' },
 });

@@ -1,7 +1,7 @@
 import { configureFonts, useTheme, type MD3Theme } from 'react-native-paper';
 // By their own file: by Paper's index these two names would bring in all of Paper.
 import { MD3DarkTheme, MD3LightTheme } from 'react-native-paper/lib/module/styles/themes';
-import { DARK, LIGHT, SANS, SERIF, type Tokens } from './tokens';
+import { DARK, LIGHT, SANS, SERIF, rem, type Tokens } from './tokens';
 
 export type AppTheme = MD3Theme & { readonly tokens: Tokens };
 
@@ -10,7 +10,14 @@ const configured = configureFonts({
     ...Object.fromEntries(
       (['titleLarge', 'headlineSmall', 'headlineMedium'] as const).map((variant) => [
         variant,
-        { ...MD3LightTheme.fonts[variant], fontFamily: SERIF, fontWeight: '500', letterSpacing: 0 },
+        {
+          ...MD3LightTheme.fonts[variant],
+          fontFamily: SERIF,
+          fontWeight: '500',
+          letterSpacing: 0,
+          fontSize: rem(MD3LightTheme.fonts[variant].fontSize),
+          lineHeight: rem(MD3LightTheme.fonts[variant].lineHeight),
+        },
       ]),
     ),
     ...Object.fromEntries(
@@ -32,8 +39,8 @@ const configured = configureFonts({
           fontFamily: SANS,
           letterSpacing: 0,
           fontWeight: variant.startsWith('body') ? '400' : '600',
-          fontSize: Math.max(14, MD3LightTheme.fonts[variant].fontSize + 1),
-          lineHeight: Math.max(20, MD3LightTheme.fonts[variant].lineHeight + 2),
+          fontSize: rem(Math.max(14, MD3LightTheme.fonts[variant].fontSize + 1)),
+          lineHeight: rem(Math.max(20, MD3LightTheme.fonts[variant].lineHeight + 2)),
         },
       ]),
     ),

@@ -31,6 +31,19 @@ export const DARK: Tokens = {
   onFill: '#161C19',
 };
 
+/**
+ * A size of letters that follows the reader's own: so many pixels where their browser has its usual size.
+ * It is a length for the style sheet; nothing can be worked out with it.
+ */
+export const rem = (px: number) => `${px / 16}rem` as unknown as number;
+
+/** How much larger the reader's browser sets letters than usual; for what needs pixels. */
+export function textScale(): number {
+  const root = typeof document === 'undefined' ? undefined : document.documentElement;
+  const size = root ? Number.parseFloat(getComputedStyle(root).fontSize) : 16;
+  return size > 0 ? size / 16 : 1;
+}
+
 export const SANS = '"Atkinson Hyperlegible Next", system-ui, sans-serif';
 export const SERIF = 'Literata, Georgia, serif';
 

@@ -16,7 +16,7 @@ import {
   type Drop,
   type SectionName,
 } from '@/core/routine';
-import { Button, Screen, TARGET, WIDE, useSame, useTokens } from '@/design';
+import { Button, Screen, TARGET, WIDE, textScale, useSame, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { PageSheet } from '@/features/page-in';
 import { enterPanel, focusField, hasOnlyRows, leavePanel, onKey, showRow } from '@/platform/page';
@@ -54,6 +54,9 @@ import { useRoutine, type Editing } from './use-routine';
 
 /** A rest as it is added by its button; its row changes it. */
 const USUAL_REST_MS = 30_000;
+
+/** With letters so much larger as well. */
+const LARGE_TEXT = 1.5;
 
 /** Lower than this the head would leave the rows no room. */
 const SHORT = 560;
@@ -279,7 +282,16 @@ function Builder({
     [isEmpty, routine, editing.change, toAbout],
   );
   // On a phone on its side, and with very large text, the head goes with the rows.
-  const short = window.height < SHORT;
+  const short = window.height < SHORT || textScale() >= LARGE_TEXT;
+  const adding = !picked && (wide || !panel) && (
+    <AddingLine
+      {...editing}
+      goesTo={goesTo}
+      onGoesTo={setGoesTo}
+      onAdded={showAdded}
+      onPage={takePasted}
+    />
+  );
   return (
     <Screen
       title={routine.title}
@@ -326,6 +338,7 @@ function Builder({
               before={drawnBefore}
               head={short && head}
               top={top}
+              foot={short && adding}
               findings={findings.byEntry}
               chosen={chosen?.id}
               picked={picked}
@@ -341,15 +354,7 @@ function Builder({
               </ScrollView>
             )}
             {picked && <SeveralBar {...editing} picked={picked} onPicked={setPicked} />}
-            {!picked && (wide || !panel) && (
-              <AddingLine
-                {...editing}
-                goesTo={goesTo}
-                onGoesTo={setGoesTo}
-                onAdded={showAdded}
-                onPage={takePasted}
-              />
-            )}
+            {!short && adding}
           </View>
           {wide && (
             <ScrollView style={[styles.right, { borderLeftColor: t.line }]}>{shownIn}</ScrollView>

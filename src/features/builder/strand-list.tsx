@@ -29,6 +29,8 @@ interface StrandListProps {
   readonly head?: ReactNode;
   /** What stands over the rows, and where they will be. */
   readonly top?: ReactNode;
+  /** Goes below the rows where there is no room for it beside them. */
+  readonly foot?: ReactNode;
   readonly findings: ReadonlyMap<ItemId, readonly PlacedFinding[]>;
   readonly chosen: ItemId | undefined;
   /** Rows that are chosen together, where they are. */
@@ -45,6 +47,7 @@ export const StrandList = memo(function StrandList({
   before,
   head,
   top,
+  foot,
   findings,
   chosen,
   picked,
@@ -105,6 +108,7 @@ export const StrandList = memo(function StrandList({
           ))}
         </StrandDrag>
       </View>
+      {foot}
     </ScrollView>
   );
 });

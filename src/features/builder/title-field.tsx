@@ -1,7 +1,7 @@
 import { memo, useEffect, useRef, useState } from 'react';
 import { StyleSheet, TextInput } from 'react-native';
 import { cleanLine, withoutUnseen } from '@/core/common';
-import { SERIF, TARGET, useTokens } from '@/design';
+import { SERIF, TARGET, useTokens, rem } from '@/design';
 import { useHandedOn } from '@/features/frame';
 import { focusField } from '@/platform/page';
 import { BUILD } from './strings';
@@ -67,8 +67,8 @@ const styles = StyleSheet.create({
     minHeight: TARGET,
     paddingVertical: 10,
     fontFamily: SERIF,
-    fontSize: 20,
-    lineHeight: 26,
+    fontSize: rem(20),
+    lineHeight: rem(26),
     overflowWrap: 'anywhere',
   } as object,
 });

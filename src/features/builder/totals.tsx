@@ -4,7 +4,7 @@ import { Text } from 'react-native-paper';
 import { printClock } from '@/core/common';
 import { laneValues } from '@/core/people';
 import type { Routine } from '@/core/routine';
-import { SANS, TARGET, useTokens } from '@/design';
+import { SANS, TARGET, useTokens, rem } from '@/design';
 import { useScore } from '@/state';
 import { BUILD } from './strings';
 
@@ -89,8 +89,8 @@ const styles = StyleSheet.create({
     fontVariant: ['tabular-nums'],
     fontFamily: SANS,
     fontWeight: '700',
-    fontSize: 24,
-    lineHeight: 28,
+    fontSize: rem(24),
+    lineHeight: rem(28),
   },
   figure: { fontVariant: ['tabular-nums'], fontWeight: '700' },
 });

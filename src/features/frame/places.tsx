@@ -2,7 +2,7 @@ import { Link } from 'expo-router';
 import { memo } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Text } from 'react-native-paper';
-import { SANS, SERIF, TARGET, useTokens } from '@/design';
+import { SANS, SERIF, TARGET, useTokens, rem } from '@/design';
 
 /** The five places, each a press from the others. */
 const PLACES = [
@@ -53,20 +53,27 @@ export const Places = memo(function Places({ here }: { readonly here: PlaceName 
 });
 
 const styles = StyleSheet.create({
-  places: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, flexGrow: 1 },
+  places: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    columnGap: 14,
+    flexGrow: 1,
+    flexShrink: 1,
+    maxWidth: '100%',
+  },
   tight: { columnGap: 7 },
   place: {
     display: 'flex',
     minHeight: TARGET,
-    minWidth: 36,
+    minWidth: 44,
     justifyContent: 'center',
     alignItems: 'center',
     borderBottomWidth: 3,
     borderStyle: 'solid',
     textDecorationLine: 'none',
   },
-  here: { fontFamily: SERIF, fontSize: 22, lineHeight: 28 },
-  hereTight: { fontSize: 18 },
-  other: { fontFamily: SANS, fontSize: 16, lineHeight: 24 },
-  otherTight: { fontSize: 14 },
+  here: { fontFamily: SERIF, fontSize: rem(22), lineHeight: rem(28) },
+  hereTight: { fontSize: rem(18) },
+  other: { fontFamily: SANS, fontSize: rem(16), lineHeight: rem(24) },
+  otherTight: { fontSize: rem(14) },
 });

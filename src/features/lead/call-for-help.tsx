@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Field, SANS, TARGET, useTokens } from '@/design';
+import { Field, SANS, TARGET, useTokens, rem } from '@/design';
 import { deviceSet, useAppDispatch, useAppSelector } from '@/state';
 import { LEAD } from './strings';
 
@@ -70,8 +70,8 @@ const styles = StyleSheet.create({
   call: { borderWidth: 3, borderRadius: 12, padding: 10, gap: 6 },
   number: {
     fontFamily: SANS,
-    fontSize: 24,
-    lineHeight: 30,
+    fontSize: rem(24),
+    lineHeight: rem(30),
     fontWeight: '700',
     textAlign: 'center',
   },
@@ -82,7 +82,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: 12,
     textDecorationLine: 'none',
   },
-  line: { fontFamily: SANS, fontSize: 19, lineHeight: 25, fontWeight: '700' },
-  missing: { fontFamily: SANS, fontSize: 16, lineHeight: 22 },
+  line: { fontFamily: SANS, fontSize: rem(19), lineHeight: rem(25), fontWeight: '700' },
+  missing: { fontFamily: SANS, fontSize: rem(16), lineHeight: rem(22) },
   fields: { gap: 8 },
 });

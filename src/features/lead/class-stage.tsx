@@ -3,7 +3,7 @@ import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native'
 import { Text } from 'react-native-paper';
 import type { Lead } from '@/core/class';
 import { printClock } from '@/core/common';
-import { Target, useTokens } from '@/design';
+import { Target, textScale, useTokens } from '@/design';
 import { ledOf, useAppSelector } from '@/state';
 import { BESIDE } from './controls';
 import { Foot } from './foot';
@@ -49,7 +49,7 @@ export function ClassStage({
 }: ClassStageProps) {
   const t = useTokens();
   const window = useWindowDimensions();
-  const larger = useAppSelector((state) => state.device.larger);
+  const larger = useAppSelector((state) => state.device.larger) || textScale() >= LARGER_FROM;
   const sizes = stageSizes(window.width, window.height, larger);
   const { shape, edgeX, edgeY } = sizes;
   const figure = figureBeside(sizes);
@@ -179,6 +179,9 @@ function coverOf(
 
 /** What is counted has so much of a small window, with nothing above it. */
 const SMALL_SHARE = 0.34;
+
+/** Whose browser sets letters so much larger wants them larger here. */
+const LARGER_FROM = 1.2;
 
 /** Between the columns of a phone on its side. */
 const GAP = 12;

@@ -3,7 +3,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { MOST_NOTE, type HappenedEvent } from '@/core/class';
 import type { GroupId, PersonId } from '@/core/common';
-import { Field, SANS, TARGET, Target, useTokens } from '@/design';
+import { Field, SANS, TARGET, Target, useTokens, rem } from '@/design';
 import { useHandedOn } from '@/features/frame';
 import { act, membersOf, useAppDispatch, useAppSelector } from '@/state';
 import { SEEN } from '@/words/safety';
@@ -127,7 +127,7 @@ const styles = StyleSheet.create({
   all: { padding: 12, gap: 12, maxWidth: 760, width: '100%', alignSelf: 'center' },
   seen: { gap: 6 },
   one: { gap: 6 },
-  line: { fontFamily: SANS, fontSize: 20, lineHeight: 27, paddingHorizontal: 12 },
+  line: { fontFamily: SANS, fontSize: rem(20), lineHeight: rem(27), paddingHorizontal: 12 },
   button: { minHeight: TARGET + 8 },
   whom: { gap: 8 },
   names: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },

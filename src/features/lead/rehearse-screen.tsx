@@ -13,7 +13,7 @@ import {
 } from '@/core/class';
 import { routineIdSchema } from '@/core/common';
 import type { Routine } from '@/core/routine';
-import { SANS, Screen, Target, useTokens } from '@/design';
+import { SANS, Screen, Target, useTokens, rem } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
 import { askBeforeLeaving } from '@/platform/page';
 import { keepAwake } from '@/platform/wake-lock';
@@ -227,7 +227,7 @@ const styles = StyleSheet.create({
   page: { padding: 16, gap: 12, maxWidth: 760, width: '100%', alignSelf: 'center' },
   tapping: { flex: 1, padding: 16, gap: 12, minHeight: 0 },
   name: { fontFamily: SANS, fontWeight: '700', textAlign: 'center' },
-  seconds: { fontFamily: SANS, fontSize: 24, lineHeight: 32, textAlign: 'center' },
+  seconds: { fontFamily: SANS, fontSize: rem(24), lineHeight: rem(32), textAlign: 'center' },
   place: { flexGrow: 1 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'center' },
   item: { borderBottomWidth: 1, paddingVertical: 8, gap: 4 },

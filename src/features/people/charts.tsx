@@ -132,7 +132,7 @@ function Drawing({ title, labels, series, kind, unit, mark }: ChartProps) {
     <View
       role="img"
       aria-label={`${title}, ${unit}. ${said}`}
-      onLayout={({ nativeEvent }) => setWidth(Math.max(200, nativeEvent.layout.width))}
+      onLayout={({ nativeEvent }) => setWidth(Math.max(100, nativeEvent.layout.width))}
     >
       <Svg width={width} height={HEIGHT}>
         {y.ticks(4).map((tick) => [
@@ -275,7 +275,7 @@ function Drawing({ title, labels, series, kind, unit, mark }: ChartProps) {
 const styles = StyleSheet.create({
   all: { gap: 4 },
   row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 4 },
-  key: { flexDirection: 'row', alignItems: 'center', gap: 6 },
+  key: { maxWidth: '100%', flexShrink: 1, flexDirection: 'row', alignItems: 'center', gap: 6 },
   line: { flexDirection: 'row', borderBottomWidth: 1, paddingVertical: 6 },
   cell: { flex: 1, fontVariant: ['tabular-nums'] },
 });

@@ -351,6 +351,6 @@ const styles = StyleSheet.create({
   big: { textAlign: 'center', fontVariant: ['tabular-nums'], fontWeight: '700' },
   middle: { textAlign: 'center' },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  number: { minWidth: 140 },
+  number: { flexGrow: 1, flexShrink: 1, minWidth: 90, maxWidth: 200 },
   button: { minHeight: TARGET },
 });

@@ -2,7 +2,7 @@ import { Link } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import type { Member } from '@/core/people';
-import { SANS, Field, Screen, TARGET, useTokens } from '@/design';
+import { SANS, Field, Screen, TARGET, useTokens, rem } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { Places } from '@/features/frame';
 import { Notices } from '@/features/notices';
@@ -157,7 +157,7 @@ const styles = StyleSheet.create({
     display: 'flex',
     minHeight: TARGET,
     alignItems: 'center',
-    fontSize: 16,
+    fontSize: rem(16),
   },
   button: { minHeight: TARGET },
   start: { alignSelf: 'flex-start' },

@@ -133,15 +133,13 @@ function OfPerson({ person }: { readonly person: Person }) {
             </Button>
           )}
         </Fold>
-        <Button
-          mode="outlined"
-          icon="print"
-          contentStyle={styles.button}
-          style={styles.start}
-          onPress={() => router.push(`/report/${member.id}`)}
-        >
-          {PERSON.report}
-        </Button>
+        <View style={styles.start}>
+          <Target
+            icon="print"
+            label={PERSON.report}
+            onPress={() => router.push(`/report/${member.id}`)}
+          />
+        </View>
         <TakeOut person={person} />
       </ScrollView>
     </Screen>

@@ -144,7 +144,7 @@ export const TABLES = {
   title: 'Tables out and in',
   people: 'Who came, as a table',
   runs: 'Sides and seconds, as a table',
-  byHand: 'Enter one by hand',
+  byHand: 'Enter by hand',
   bring: 'Bring a table in',
   fileName: 'who-came',
   tooBig: (name: string) => `“${name}” is too large for a table. Nothing was changed.`,

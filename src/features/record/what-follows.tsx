@@ -145,5 +145,5 @@ const styles = StyleSheet.create({
   one: { borderBottomWidth: 1, paddingVertical: 8, gap: 6 },
   line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 220 },
-  row: { flexDirection: 'row', gap: 4 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 4, maxWidth: '100%' },
 });

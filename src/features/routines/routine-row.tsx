@@ -255,6 +255,7 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center' },
   link: {
     flex: 1,
+    minWidth: 0,
     display: 'flex',
     flexDirection: 'row',
     alignItems: 'center',
@@ -266,7 +267,7 @@ const styles = StyleSheet.create({
   words: { flex: 1, minWidth: 0 },
   title: { overflowWrap: 'anywhere' } as object,
   time: { fontVariant: ['tabular-nums'] },
-  more: { width: TARGET, height: TARGET, margin: 4 },
+  more: { width: TARGET, height: TARGET, margin: 2 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, padding: 16, paddingTop: 0 },
   button: { minHeight: TARGET },
   field: { flexGrow: 1, flexBasis: 200 },

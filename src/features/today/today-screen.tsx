@@ -2,7 +2,7 @@ import { Link, useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { daysBetween, isoWithOffset, nextOn, printClock, routineIdSchema } from '@/core/common';
-import { SANS, Screen, TARGET, useTokens } from '@/design';
+import { SANS, Screen, TARGET, useTokens, rem } from '@/design';
 import { Places, useHall, useWork } from '@/features/frame';
 import { Notices } from '@/features/notices';
 import { ResumeLead } from '@/features/routines';
@@ -306,6 +306,6 @@ const styles = StyleSheet.create({
     display: 'flex',
     minHeight: TARGET,
     alignItems: 'center',
-    fontSize: 16,
+    fontSize: rem(16),
   },
 });

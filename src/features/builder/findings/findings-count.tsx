@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { TARGET, useTokens } from '@/design';
+import { TARGET, useTokens, rem } from '@/design';
 import { FINDINGS } from '../strings';
 import { GRAVEST_FIRST, countWords, countsOf } from './finding-words';
 import { SeverityMark } from './severity-mark';
@@ -67,5 +67,5 @@ const styles = StyleSheet.create({
     paddingHorizontal: 8,
   },
   one: { flexDirection: 'row', alignItems: 'center', gap: 5 },
-  text: { fontSize: 16, fontVariant: ['tabular-nums'] },
+  text: { fontSize: rem(16), fontVariant: ['tabular-nums'] },
 });

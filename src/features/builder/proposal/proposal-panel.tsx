@@ -4,7 +4,7 @@ import { printClock, type ItemId } from '@/core/common';
 import { limitWords } from '@/core/people';
 import { entryAt, placeOf, type Routine } from '@/core/routine';
 import type { LengthPart, PlacedFinding, RuleFinding, Tonight } from '@/core/judgement';
-import { TARGET, Target, useTokens } from '@/design';
+import { TARGET, Target, useTokens, rem } from '@/design';
 import { scoreOf, useAppSelector, usePart } from '@/state';
 import { findingWhat } from '@/words/findings';
 import { DurationField } from '../duration-field';
@@ -255,7 +255,7 @@ const styles = StyleSheet.create({
   lines: { gap: 6 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
   button: { minHeight: TARGET, minWidth: 96 },
-  time: { fontVariant: ['tabular-nums'], fontSize: 20 },
+  time: { fontVariant: ['tabular-nums'], fontSize: rem(20) },
   part: { flexDirection: 'row', justifyContent: 'space-between', gap: 12, maxWidth: 360 },
   figures: { fontVariant: ['tabular-nums'] },
 });
