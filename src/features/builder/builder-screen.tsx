@@ -35,7 +35,7 @@ import { BuilderHead } from './builder-head';
 import { copyRows, hasClip, pasteRows, placedInText } from './clip';
 import { EntryPanel } from './entry-panel';
 import { FindingsPanel, countsOf, useFindings, type Findings } from './findings';
-import { placeForNew, usualPlace, type GoesTo } from './goes-to';
+import { placeForNew, staying, usualPlace, type GoesTo } from './goes-to';
 import { HeaderPanel } from './header-panel';
 import { LegendPanel } from './legend-panel';
 import { MovesPane } from './moves-pane';
@@ -134,6 +134,8 @@ function Builder({
   });
   const drop = useSame((entry: ItemId, to: Drop) => {
     const ids = picked?.has(entry) ? [...picked] : [entry];
+    // Where lines go is where they went: it does not follow what is carried.
+    if ('after' in goesTo && ids.includes(goesTo.after)) setGoesTo(staying(routine, goesTo, ids));
     editing.change(moveEntries(routine, ids, to));
   });
   const paste = () => editing.change(pasteRows(routine, placeForNew(routine, goesTo), newId));

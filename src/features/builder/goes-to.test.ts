@@ -1,7 +1,7 @@
 import { countingIds, itemIdSchema, routineIdSchema } from '@/core/common';
 import { itemsInOrder, readRoutineText } from '@/core/routine';
 import { readAdding } from './adding';
-import { placeBefore, placeForNew, usualPlace, type GoesTo } from './goes-to';
+import { placeBefore, placeForNew, staying, usualPlace, type GoesTo } from './goes-to';
 
 const TO_MAIN: GoesTo = { section: 'main' };
 
@@ -30,6 +30,15 @@ describe('where a new line goes', () => {
     expect(placeForNew(routine, TO_MAIN)).toEqual({ section: 'main', at: 2 });
     const gone = { after: itemIdSchema.parse('gone') };
     expect(placeForNew(routine, gone)).toEqual({ section: 'main', at: 2 });
+  });
+
+  test('carrying a row does not take the place for lines with it', () => {
+    if (!march || !raises) throw new Error('no rows');
+    const cat = itemsInOrder(routine)[2];
+    if (!cat) throw new Error('no cat');
+    expect(staying(routine, { after: cat.id }, [cat.id])).toEqual({ after: raises.id });
+    expect(staying(routine, { after: cat.id }, [raises.id, cat.id])).toEqual({ section: 'main' });
+    expect(staying(routine, { after: march.id }, [march.id])).toEqual({ section: 'warm-up' });
   });
 
   test('people are where the line before has left them', () => {

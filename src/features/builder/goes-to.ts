@@ -41,3 +41,17 @@ export function placeBefore(routine: Routine, place: Place): PositionId | undefi
   const line = before?.kind === 'block' ? before.lines.at(-1) : before;
   return line && placeAfter(line, routine);
 }
+
+/** Where lines go on once rows are carried away: behind the row before them, where there is one. */
+export function staying(
+  routine: Routine,
+  goesTo: Extract<GoesTo, { readonly after: ItemId }>,
+  carried: readonly ItemId[],
+): GoesTo {
+  if (!hasEntry(routine, goesTo.after)) return goesTo;
+  const place = placeOf(routine, goesTo.after);
+  const before = entriesAround(routine, place)
+    .slice(0, place.at)
+    .findLast(({ id }) => !carried.includes(id));
+  return before ? { after: before.id } : { section: place.section };
+}

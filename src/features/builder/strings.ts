@@ -176,7 +176,12 @@ export const DRAG = {
   how: 'Press Space to lift the row, the up and down arrows to carry it, Space to put it down, Escape to leave it where it was.',
   handle: (name: string) => `Carry ${name}`,
   lifted: (name: string) => `${name} is lifted.`,
-  dropped: (name: string) => `${name} is put down.`,
+  dropped: (name: string, where: string) => `${name} is put down ${where}.`,
+  first: (section: string) => `first in ${section}`,
+  before: (name: string) => `before ${name}`,
+  after: (name: string) => `after ${name}`,
+  press:
+    'Hold the handle a moment and carry the row up or down. With keys: Space, the arrows, Space.',
   left: (name: string) => `${name} stays where it was.`,
 };
 
@@ -205,7 +210,7 @@ export const FINDINGS = {
   failedWhole: 'The checks did not finish. Change something, or open the routine again.',
   none: NOTHING_FOUND,
   noneShort: 'none',
-  noneCount: '0 found',
+  noneCount: 'No findings',
   care: 'The checks diagnose nothing and clear nobody. A person’s clinician, your local rules and your own licence have the last word.',
   accepted: (why: string) => `Kept: ${why}`,
   places: (count: number) => `at ${count} rows`,
