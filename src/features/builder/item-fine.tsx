@@ -5,8 +5,9 @@ import { SIDES, paceOf, talkMs } from '@/core/body';
 import { withCapital } from '@/core/common';
 import { CHALLENGES, SUPPORTS, cuesOf } from '@/core/moves';
 import { changeItem, changeLevel, itemInForce, lanesOf, type Item } from '@/core/routine';
-import { Choices, Field, Target, useTokens } from '@/design';
+import { Choices, Target, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
+import { SidedField, sidedShown } from '@/features/typing';
 import { laneTitle, timeWords } from '@/words/names';
 import { Steps } from './steps';
 import { FINE } from './strings';
@@ -84,6 +85,7 @@ export function ItemFine({ item, ...editing }: Editing & { readonly item: Item }
           label={FINE.meant}
           kept={item.meant ?? ''}
           onKeep={(meant) => write({ meant })}
+          sided={false}
           takes=""
         />
       )}
@@ -136,6 +138,7 @@ export function ItemFine({ item, ...editing }: Editing & { readonly item: Item }
             label={FINE[which]}
             kept={item[which] ?? ''}
             usual={usual}
+            sided={move.sides !== 'both'}
             takes={FINE.takes(timeWords(talkMs(said, talkWpm)))}
             onKeep={(words) => write({ [which]: words })}
           />
@@ -150,11 +153,12 @@ interface WordsProps {
   readonly kept: string;
   readonly usual?: string;
   readonly takes: string;
+  readonly sided: boolean;
   readonly onKeep: (words: string | undefined) => void;
 }
 
 /** Own words in place of the move's; none typed are the move's again. */
-function Words({ label, kept, usual, takes, onKeep }: WordsProps) {
+function Words({ label, kept, usual, takes, sided, onKeep }: WordsProps) {
   const t = useTokens();
   const [typed, setTyped] = useState(kept);
   const keep = () => {
@@ -164,17 +168,18 @@ function Words({ label, kept, usual, takes, onKeep }: WordsProps) {
   useHandedOn(typed === kept ? undefined : typed, keep);
   return (
     <View>
-      <Field
+      <SidedField
         label={label}
+        sided={sided}
         value={typed}
         maxLength={300}
         onChangeText={setTyped}
         onBlur={keep}
         onSubmitEditing={keep}
-        {...(usual !== undefined && { placeholder: usual })}
+        {...(usual !== undefined && { placeholder: sidedShown(usual) })}
       />
       <Text variant="bodyMedium" style={{ color: t.quiet }}>
-        {[typed === '' ? usual : undefined, takes].filter(Boolean).join(' · ')}
+        {[typed === '' && usual ? sidedShown(usual) : undefined, takes].filter(Boolean).join(' · ')}
       </Text>
     </View>
   );

@@ -108,7 +108,7 @@ export const FINE = {
     count === 0 ? 'Tap along three times or more.' : count === 1 ? '1 tap' : `${count} taps`,
   beat: (time: string) => `${time} each`,
   takeBeat: 'Take this pace',
-  wordsHint: 'Your own words in place of the move’s; {side} and {other} name the sides.',
+  wordsHint: 'Your own words in place of the move’s.',
   setUp: 'Said before it',
   cue: 'Said as it goes',
   takes: (time: string) => `takes ${time} to say`,

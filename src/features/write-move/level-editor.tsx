@@ -18,7 +18,7 @@ import { Choices, Target, useTokens } from '@/design';
 import { Figure } from '@/features/figure';
 import { LOAD_NAMES, POSITION_NAMES, REGION_NAMES } from '@/words/names';
 import { Pick, PickSome, named, type Option } from './pick';
-import { Line, Problems, type DraftControl } from './section';
+import { Line, Problems, type DraftControl, SIDED_WORDS } from './section';
 import { BEARING_NAMES, LONG_SWITCH_NAMES, STANCE_NAMES, SUPPORT_NAMES, WRITE } from './strings';
 
 const PLACES: readonly Option<PositionRef>[] = named(
@@ -196,6 +196,7 @@ export function LevelEditor({ control, at, usual, onUsual }: LevelEditorProps) {
 function LevelWords({ control, at }: Pick<LevelEditorProps, 'control' | 'at'>) {
   const t = useTokens();
   const words = useWatch({ control, name: `levels.${at}.words` });
+  const sides = useWatch({ control, name: 'sides' });
   const [open, setOpen] = useState(false);
   const said = LEVEL_WORDS.filter((key) => words[key].trim() !== '').length;
   return (
@@ -219,6 +220,7 @@ function LevelWords({ control, at }: Pick<LevelEditorProps, 'control' | 'at'>) {
               control={control}
               name={`levels.${at}.words.${key}`}
               label={WRITE.atThisLevel(WRITE.cues[key])}
+              sided={sides !== 'both' && SIDED_WORDS.includes(key)}
               multiline={key !== 'short'}
               lines={key === 'watch'}
               {...(key === 'setUp' || key === 'go' || key === 'short'

@@ -4,7 +4,8 @@ import { Text } from 'react-native-paper';
 import { Controller, type Control, type FieldPathByValue } from 'react-hook-form';
 import { countWords } from '@/core/body';
 import type { MoveDraft } from '@/core/writing';
-import { Field, Target, useTokens } from '@/design';
+import { Target, useTokens } from '@/design';
+import { SidedField } from '@/features/typing';
 import { FoundContext, countIn, useProblems } from './problems';
 import { WRITE } from './strings';
 
@@ -68,6 +69,9 @@ export function Section({ title, places, startsOpen = false, children }: Section
   );
 }
 
+/** What is said to a side, and not of the move. */
+export const SIDED_WORDS: readonly string[] = ['setUp', 'go', 'short', 'wayOut', 'press'];
+
 interface LineProps {
   readonly control: DraftControl;
   readonly name: FieldPathByValue<MoveDraft, string>;
@@ -78,10 +82,21 @@ interface LineProps {
   /** Wraps; with `lines` it is a list, one a line. */
   readonly multiline?: boolean;
   readonly lines?: boolean;
+  /** Can name the side that is worked. */
+  readonly sided?: boolean;
 }
 
 /** One typed text of the draft. */
-export function Line({ control, name, label, most = 300, mostWords, multiline, lines }: LineProps) {
+export function Line({
+  control,
+  name,
+  label,
+  most = 300,
+  mostWords,
+  multiline,
+  lines,
+  sided,
+}: LineProps) {
   const t = useTokens();
   const must = useProblems(name, true).some((one) => one.must);
   return (
@@ -91,8 +106,9 @@ export function Line({ control, name, label, most = 300, mostWords, multiline, l
         name={name}
         render={({ field: { value, onChange, onBlur, ref } }) => (
           <>
-            <Field
+            <SidedField
               ref={ref}
+              sided={sided === true}
               label={label}
               value={value}
               maxLength={lines ? most * 8 : most}

@@ -11,7 +11,7 @@ import { KIND_NAMES } from '@/features/moves';
 import { DIRECTION_NAMES, GROUP_TITLES, REGION_NAMES } from '@/words/names';
 import { FamilyPicker } from './family-picker';
 import { Pick, PickSome, named } from './pick';
-import { Line, Problems, Section, type DraftControl } from './section';
+import { Line, Problems, Section, type DraftControl, SIDED_WORDS } from './section';
 import { SIDE_MEANING_NAMES, SIDE_WAY_NAMES, WRITE } from './strings';
 
 /** Each is drawn anew for its own fields alone, not for every key that is typed elsewhere. */
@@ -239,6 +239,7 @@ export const WordsSection = memo(function WordsSection({ control }: SectionOf) {
           control={control}
           name={`cues.${key}`}
           label={WRITE.cues[key]}
+          sided={sides !== 'both' && SIDED_WORDS.includes(key)}
           multiline={key !== 'short'}
           lines={key === 'watch'}
           {...(key === 'setUp' || key === 'go' || key === 'short'

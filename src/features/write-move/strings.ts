@@ -74,8 +74,12 @@ export const WRITE = {
   ownWords: (said: number) => (said === 0 ? 'Words of its own: none' : `Words of its own: ${said}`),
   ownWordsHint: 'Said at this level in place of the move’s words. Empty: the move’s words.',
   atThisLevel: (name: string) => `${name}, at this level`,
-  sidedHint: 'Write {side} for the side that is worked, and {other} for the other one.',
-  words: (count: number, most: number) => `${count} of ${most} words`,
+  sidedHint:
+    'Where the words change with the side, put in a mark: ‹side› is the side that is worked, ‹other side› the other one.',
+  words: (count: number, most: number) =>
+    count > most
+      ? `${count - most === 1 ? 'One word' : `${count - most} words`} too many to be said in time: ${most} at most`
+      : `${count} of ${most} words`,
   levelsHint: 'From easier to harder.',
   level: (at: number, name: string) => name.trim() || `Level ${at + 1}`,
   levelName: 'Name of the level',
