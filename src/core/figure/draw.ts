@@ -7,6 +7,7 @@ import {
   depth,
   flat,
   hullOf,
+  polygon,
   type Camera,
   type Point,
   type View,
@@ -17,7 +18,7 @@ import { add, along, dot, lerp, outOf, sub, type Vec } from './vec';
 
 /** What a part is made of; colours are the interface's. */
 export type Cloth =
-  'top' | 'trousers' | 'skin' | 'face' | 'hair' | 'wood' | 'cloth' | 'mat' | 'metal';
+  'top' | 'trousers' | 'skin' | 'face' | 'nose' | 'hair' | 'wood' | 'cloth' | 'mat' | 'metal';
 /** How far away it is, or that it does the work. */
 export type Tone = 'near' | 'far' | 'working';
 
@@ -267,17 +268,33 @@ function headLayer({ skull, back, upper }: Body, camera: Camera): Omit<Layer, 'd
   const face: Oval = { at: at([0, -2, 2.5]), frame: skull, half: [4.1, 4.9, 3.3] };
   const nose = circle(flat(camera, at([0, -1, 6.2])), 0.85);
   const shows = turnedAway > -0.55;
+  // From between the eyes to its tip: it tells where a face turns and tips that is seen from the front.
+  const ridge = polygon(
+    (
+      [
+        [-0.45, 1.6, 5.4],
+        [0.45, 1.6, 5.4],
+        [0.75, -1.5, 6.6],
+        [-0.75, -1.5, 6.6],
+      ] as const
+    ).map((local) => flat(camera, at(local))),
+  );
+  const facing = turnedAway > 0.1;
   const hair = hullOf(camera, egg);
   const chin = hullOf(camera, jaw, { ...egg, half: [4.2, 4.6, 4.8] });
+  const hairs: Fill = { cloth: 'hair', d: hair };
+  const chins: Fill = { cloth: shows ? 'face' : 'hair', d: chin };
+  // Seen from the feet the chin lies before the hair, and is no beard.
+  const fromBelow = shows && depth(camera, sub(jaw.at, middle)) > 2.2;
   const fills: Fill[] = [
     ...neck,
     ...(shows ? [{ cloth: 'face' as const, d: nose }] : []),
-    { cloth: shows ? 'face' : 'hair', d: chin },
-    { cloth: 'hair', d: hair },
+    ...(fromBelow ? [hairs, chins] : [chins, hairs]),
     ...(shows
       ? [{ cloth: 'face' as const, d: hullOf(camera, face, { ...jaw, half: [3.3, 3.2, 3.3] }) }]
       : []),
+    ...(facing ? [{ cloth: 'nose' as const, d: ridge }] : []),
   ];
-  const lined = fills.slice(0, -1);
+  const lined = fills.filter((_, i) => i < fills.length - (facing ? 2 : 1));
   return { tone: 'near', line: lineOf(shows ? lined : fills), fills };
 }

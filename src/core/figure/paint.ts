@@ -61,6 +61,8 @@ export function coloursOf(t: Palette): Colours {
           return mixed(t.sheet, sand, skin);
         case 'face':
           return mixed(t.sheet, sand, 0.32);
+        case 'nose':
+          return mixed(t.sheet, mixed(sand, t.ink, 0.35), 0.62);
         case 'hair':
           return mixed(t.sheet, t.bark, 0.72);
         case 'wood':

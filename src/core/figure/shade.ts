@@ -9,10 +9,14 @@ export interface Stretched {
   readonly on: 'body' | 'worked' | 'other';
 }
 
-/** A soft round shade on a part of the figure. */
+/** A soft shade on a part of the figure: a band along a line, or round where the line is a point. */
 export interface Shade {
+  /** The middle of the band. */
   readonly at: Point;
-  readonly r: number;
+  /** Half of its length and half of its breadth, and how it lies, in degrees. */
+  readonly rx: number;
+  readonly ry: number;
+  readonly turn: number;
 }
 export type Part = 'trunk' | 'head' | `${'arm' | 'thigh' | 'shank'}-${Side}`;
 
@@ -37,13 +41,37 @@ export function shadesOf(
   for (const { region, on } of stretched) {
     const sides = on === 'body' ? SIDES : ([on === 'worked' ? 'right' : 'left'] as const);
     const places = sides.flatMap((side) => placeOf(region, side, body) ?? []);
-    for (const { part, at, out, r } of places) {
-      if (depth(camera, out) < BEHIND) continue;
-      const shade = { at: flat(camera, along(at, out, r * 0.3)), r };
-      shades.set(part, [...(shades.get(part) ?? []), shade]);
+    const seen = places
+      .filter(({ out }) => depth(camera, out) >= BEHIND)
+      .map(({ part, at, out, r }) => ({ part, at: flat(camera, along(at, out, r * 0.3)), r }));
+    for (const { part, at, r } of bandsOf(seen)) {
+      shades.set(part, [...(shades.get(part) ?? []), { ...at, ry: r }]);
     }
   }
   return shades;
+}
+
+interface Seen {
+  readonly part: Part;
+  readonly at: Point;
+  readonly r: number;
+}
+
+/** Two places of one part, left and right, are one band across it and never two spots. */
+function bandsOf(seen: readonly Seen[]): readonly {
+  readonly part: Part;
+  readonly at: Omit<Shade, 'ry'>;
+  readonly r: number;
+}[] {
+  const [one, other] = seen;
+  if (one && other && one.part === other.part) {
+    const [dx, dy] = [other.at[0] - one.at[0], other.at[1] - one.at[1]];
+    const at: Point = [(one.at[0] + other.at[0]) / 2, (one.at[1] + other.at[1]) / 2];
+    const turn = (Math.atan2(dy, dx) * 180) / Math.PI;
+    const rx = Math.hypot(dx, dy) / 2 + one.r * 1.25;
+    return [{ part: one.part, at: { at, rx, turn }, r: one.r * 0.9 }];
+  }
+  return seen.map(({ part, at, r }) => ({ part, at: { at, rx: r, turn: 0 }, r }));
 }
 
 function placeOf(region: Region, side: Side, body: Body): Place | undefined {
@@ -70,7 +98,7 @@ function placeOf(region: Region, side: Side, body: Body): Place | undefined {
   const outwards = scale(pelvis[0], x);
   switch (region) {
     case 'neck':
-      return { part: 'head', at: lerp(c7, top, 0.45), out: scale(upper[0], x), r: 3.6 };
+      return { part: 'head', at: lerp(c7, top, 0.2), out: scale(upper[0], x), r: 3.4 };
     case 'shoulders':
       return {
         part: `arm-${side}`,

@@ -31,7 +31,7 @@ export function svgOf(still: Still): string {
     )
     .join('');
   const turned = flipped ? ` transform="translate(${2 * x + w} 0) scale(-1 1)"` : '';
-  const shade = `<radialGradient id="${id}shade"><stop stop-color="${colours.shade}" stop-opacity=".78"/><stop offset="1" stop-color="${colours.shade}" stop-opacity="0"/></radialGradient>`;
+  const shade = `<radialGradient id="${id}shade"><stop stop-color="${colours.shade}" stop-opacity=".62"/><stop offset="1" stop-color="${colours.shade}" stop-opacity="0"/></radialGradient>`;
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="${box.join(' ')}"><clipPath id="${id}t"><path d="${trunk}"/></clipPath>${shade}<g${turned}>${shapes}${arrowSvg(arrow, pen('near'), colours)}</g></svg>`;
 }
 
@@ -61,8 +61,8 @@ function layerSvg(
     .join('');
   const shaded = shades
     .map(
-      ({ at: [x, y], r }) =>
-        `<circle cx="${x}" cy="${y}" r="${r}" fill="url(#${page}shade)" clip-path="url(#${id}c)"/>`,
+      ({ at: [x, y], rx, ry, turn }) =>
+        `<g clip-path="url(#${id}c)"><ellipse cx="${x}" cy="${y}" rx="${rx}" ry="${ry}" fill="url(#${page}shade)" transform="rotate(${turn} ${x} ${y})"/></g>`,
     )
     .join('');
   const clip = shaded && line ? `<clipPath id="${id}c"><path d="${line}"/></clipPath>` : '';

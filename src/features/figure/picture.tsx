@@ -1,5 +1,14 @@
 import { memo, useId } from 'react';
-import Svg, { Circle, ClipPath, Defs, G, Path, RadialGradient, Stop } from 'react-native-svg';
+import Svg, {
+  Circle,
+  ClipPath,
+  Defs,
+  Ellipse,
+  G,
+  Path,
+  RadialGradient,
+  Stop,
+} from 'react-native-svg';
 import {
   coloursOf,
   penOf,
@@ -47,7 +56,7 @@ export const Picture = memo(function Picture({
           ) : null,
         )}
         <RadialGradient id={`${id}shade`}>
-          <Stop offset={0} stopColor={colours.shade} stopOpacity={0.78} />
+          <Stop offset={0} stopColor={colours.shade} stopOpacity={0.62} />
           <Stop offset={1} stopColor={colours.shade} stopOpacity={0} />
         </RadialGradient>
         {layers.map(({ seam, tone }, i) =>
@@ -95,15 +104,17 @@ function LayerShapes({
       {fills.map(({ d, cloth }, i) => (
         <Path key={i} d={d} fill={colours.fill(cloth, tone)} />
       ))}
-      {shades?.map(({ at: [x, y], r }, i) => (
-        <Circle
-          key={`shade${i}`}
-          cx={x}
-          cy={y}
-          r={r}
-          fill={`url(#${id}shade)`}
-          clipPath={`url(#${id}part${at})`}
-        />
+      {shades?.map(({ at: [x, y], rx, ry, turn }, i) => (
+        <G key={`shade${i}`} clipPath={`url(#${id}part${at})`}>
+          <Ellipse
+            cx={x}
+            cy={y}
+            rx={rx}
+            ry={ry}
+            fill={`url(#${id}shade)`}
+            transform={`rotate(${turn} ${x} ${y})`}
+          />
+        </G>
       ))}
       {seam && (
         <Circle

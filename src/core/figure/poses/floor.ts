@@ -14,6 +14,9 @@ const NINETY = {
 /** The pelvis tips towards the front shin, and the back stays upright over it. */
 const TIPPED = { p: [0, -24], sp: [0, 20] } as const;
 
+/** Knees up, feet flat before the hips. */
+const FEET_FLAT = { at: [6, 0, 36] } as const;
+
 /** On all fours, kneeling, folded, and sitting on the floor. */
 export const FLOOR: Poses = {
   'all-fours-cat': {
@@ -670,14 +673,17 @@ export const FLOOR: Poses = {
     rocking: d(
       'floor-sit',
       [
-        { p: [0, -10], a: { at: [15, 1.4, -4] } },
-        { p: [0, 10], a: { at: [15, 1.4, -4] } },
+        { p: [0, -10], l: FEET_FLAT, a: { at: [15, 1.4, -4] } },
+        { p: [0, 10], l: FEET_FLAT, a: { at: [15, 1.4, -4] } },
       ],
       { view: 'front-seated' },
     ),
     shuffling: d(
       'floor-sit',
-      [{ a: { at: [14, 1.4, -2] } }, { o: [0, 0, 8], p: [4, -8, 12], a: { at: [14, 1.4, 4] } }],
+      [
+        { l: FEET_FLAT, a: { at: [14, 1.4, -2] } },
+        { o: [0, 0, 5], p: [0, -8, 12], l: FEET_FLAT, a: { at: [14, 1.4, 4] } },
+      ],
       { view: 'quarter' },
     ),
   },

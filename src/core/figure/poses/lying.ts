@@ -350,10 +350,13 @@ export const LYING: Poses = {
     free: d('supine', [{}, { l: { f: 40, b: 50, r: 52, k: 108 } }], TOP),
   },
   'knee-falling-outward': {
-    'half-way': d('supine', [{}, { lR: { f: 50, b: 26, r: 26, k: 92 } }], { ...LEGS, view: 'top' }),
+    'half-way': d('supine', [{}, { lR: { f: 50, b: 26, r: 26, k: 92 } }], {
+      ...LEGS,
+      view: 'lying-side',
+    }),
     'easy-range': d('supine', [{}, { lR: { f: 44, b: 50, r: 50, k: 96 } }], {
       ...LEGS,
-      view: 'top',
+      view: 'lying-side',
     }),
   },
   'full-length-reach': {
