@@ -11,7 +11,6 @@ export const LIGHT = {
   river: '#2F6479',
   bark: '#7A5A43',
   clay: '#A8452B',
-  onFill: '#FBFAF6',
 };
 
 export type Tokens = typeof LIGHT;
@@ -28,7 +27,6 @@ export const DARK: Tokens = {
   river: '#7DB3C9',
   bark: '#C9A587',
   clay: '#EC8F76',
-  onFill: '#161C19',
 };
 
 /**

@@ -2,7 +2,7 @@ export { arrowOf, stillOf } from './arrow';
 export { boxOf, type Box } from './box';
 export type { Cloth, Fill, Layer, Tone } from './draw';
 export { pictureOf, type Drawn } from './figure';
-export { coloursOf, penOf, seamHides, type Colours } from './paint';
+export { coloursOf, mixed, penOf, seamHides, type Colours } from './paint';
 export type { Stretched } from './shade';
 export { motionOf, type Motion } from './motion';
 export { svgOf, type Still } from './svg';

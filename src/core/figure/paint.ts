@@ -15,8 +15,11 @@ export interface Palette {
 
 const part = (hex: string, at: number) => parseInt(hex.slice(at, at + 2), 16);
 
-/** So much of a colour on another one. */
-function mixed(on: string, colour: string, share: number): string {
+/**
+ * So much of a colour on another one.
+ * @example mixed('#ffffff', '#000000', 0.5) // '#808080'
+ */
+export function mixed(on: string, colour: string, share: number): string {
   const channel = (at: number) =>
     Math.round(part(on, at) + (part(colour, at) - part(on, at)) * share)
       .toString(16)

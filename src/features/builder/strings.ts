@@ -210,7 +210,7 @@ export const FINDINGS = {
   failedWhole: 'The checks did not finish. Change something, or open the routine again.',
   none: NOTHING_FOUND,
   noneShort: 'none',
-  noneCount: 'No findings',
+  noneCount: '0 found',
   care: 'The checks diagnose nothing and clear nobody. A person’s clinician, your local rules and your own licence have the last word.',
   accepted: (why: string) => `Kept: ${why}`,
   places: (count: number) => `at ${count} rows`,

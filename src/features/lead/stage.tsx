@@ -2,11 +2,12 @@ import { memo } from 'react';
 import { StyleSheet, View, type TextStyle } from 'react-native';
 import { Text } from 'react-native-paper';
 import { withCapital } from '@/core/common';
+import { mixed } from '@/core/figure';
 import { SANS, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
 import { Filling, type Room } from './filling';
 import { fitted } from './fit';
-import { Leaf } from './leaf';
+import { LargeLeaf, Leaf, type Stem } from './leaf';
 import type { StageSizes } from './shape';
 import { LEAD } from './strings';
 import type { LeadView, PanelView } from './view';
@@ -60,8 +61,8 @@ function Panels({ view, cover, mirror, sizes, width, height }: StageProps & Room
     return (
       <Panel
         {...shownIn(view)}
-        fill={view.working ? t.bark : t.shade}
-        ink={view.working ? t.onFill : t.ink}
+        colour={t.bark}
+        stem="middle"
         filled={view.working ? view.filled : undefined}
         sizes={sizes}
         width={width}
@@ -152,8 +153,9 @@ function SidePanel({
         {...shown}
         heading={mirror ? LEAD.they(shown.heading) : shown.heading}
         sub={[own, shown.sub].filter(Boolean).join(' · ')}
-        fill={view.working ? colour : t.shade}
-        ink={view.working ? t.onFill : t.ink}
+        colour={colour}
+        // The stem hangs between the sides.
+        stem={(panel.side === 'left') !== mirror ? 'right' : 'left'}
         filled={view.working ? panel.filled : undefined}
         sizes={sizes}
         width={width * share}
@@ -177,12 +179,12 @@ function SidePanel({
     least: 14,
   });
   return (
-    <View style={[styles.quiet, { width: width * share, height, backgroundColor: t.shade }]}>
+    <View style={[styles.quiet, { width: width * share, height }]}>
       <Words look={styles.sub} ink={t.quiet} size={size} high={1.25}>
         {words}
       </Words>
       {/* What waits is smaller than what works. */}
-      <Leaf filled={panel.filled} colour={colour} empty={t.sheet} size={height * 0.16} swell={1} />
+      <Leaf filled={panel.filled} colour={colour} empty={t.shade} size={height * 0.3} swell={1} />
     </View>
   );
 }
@@ -193,12 +195,13 @@ function leads(panel: PanelView, view: LeadView): boolean {
 }
 
 interface PanelProps extends Room {
-  readonly fill: string;
-  readonly ink: string;
+  readonly colour: string;
+  readonly stem: Stem;
   readonly heading: string;
   readonly sub: string;
   readonly large: string;
   readonly under: string;
+  /** Undefined where nobody works yet: then the leaf is empty. */
   readonly filled: number | undefined;
   readonly swell: number;
   readonly effort: LeadView['effort'];
@@ -208,10 +211,20 @@ interface PanelProps extends Room {
 /** Figures are so wide and so high, in ems. */
 const DIGIT = 0.6;
 const DIGIT_HEIGHT = 1.02;
+/** So much of a leaf's length and breadth a number has. */
+const INSIDE = { width: 0.7, height: 0.74 };
+/** A leaf on a stalk is broadest before its middle: its number lies so much nearer to the stalk. */
+const NEARER = 0.05;
+/** A leaf is at most so many times as long as it is broad, and as broad as it is long. */
+const SLIM = 2.1;
+const STOUT = 1.15;
+/** How deep a leaf is filled: a number in ink is read on it as well as beside it. */
+const FILL = 0.46;
 
+/** One side or both: whose it is, and the leaf that fills, with what is counted inside it. */
 function Panel({
-  fill,
-  ink,
+  colour,
+  stem,
   heading,
   sub,
   large,
@@ -223,9 +236,8 @@ function Panel({
   width,
   height,
 }: PanelProps) {
+  const t = useTokens();
   const { far, near } = sizes;
-  // Beside each other where there is more width than height.
-  const beside = width > height * 1.1;
   const headSize = fitted(heading, {
     width: width - 24,
     lines: 1,
@@ -236,47 +248,50 @@ function Panel({
   // While a window is being made smaller there can be less than the heading takes.
   const rest = Math.max(0, height - headSize * 1.15 - 8);
   const text = (sub === '' ? 0 : small * 1.25) + (under === '' ? 0 : small * 1.25);
-  const leaf =
-    filled === undefined
-      ? 0
-      : beside
-        ? Math.min(rest * 0.8, width * 0.26)
-        : Math.max(36, rest * 0.26);
-  const room = beside
-    ? { width: (width - leaf * 0.5) * (sub + under === '' ? 0.8 : 0.6), height: rest * 0.96 }
-    : { width: width * 0.9, height: rest - text - leaf - 12 };
+  const room = { width: Math.max(0, width - 12), height: Math.max(0, rest - text - 4) };
+  const leafHeight = Math.min(room.height, room.width / STOUT);
+  const leafWidth = Math.min(room.width, leafHeight * SLIM);
   const size = Math.max(
     24,
-    Math.min(room.width / (DIGIT * Math.max(2, large.length)), room.height / DIGIT_HEIGHT),
+    Math.min(
+      (leafWidth * INSIDE.width) / (DIGIT * Math.max(2, large.length)),
+      (leafHeight * INSIDE.height) / DIGIT_HEIGHT,
+    ),
   );
-  const words = [sub, under].filter(Boolean).map((line) => (
-    <Words key={line} look={styles.sub} ink={ink} size={small} high={1.25}>
-      {line}
-    </Words>
-  ));
+  const nearer = stem === 'middle' ? 0 : stem === 'left' ? -NEARER : NEARER;
+  const words = (line: string) =>
+    line !== '' && (
+      <Words look={styles.sub} ink={t.ink} size={small} high={1.25}>
+        {line}
+      </Words>
+    );
   return (
-    <View style={[styles.panel, { width, height, backgroundColor: fill }]}>
-      <Words look={styles.heading} ink={ink} size={headSize} high={1.15}>
+    <View style={[styles.panel, { width, height }]}>
+      <Words look={styles.heading} ink={t.ink} size={headSize} high={1.15}>
         {heading}
       </Words>
-      <View style={beside ? styles.beside : styles.stacked}>
-        {!beside && sub !== '' && words[0]}
-        <Words look={styles.seconds} ink={ink} size={size} high={DIGIT_HEIGHT}>
-          {large}
-        </Words>
-        {filled !== undefined && (
-          <Leaf
-            filled={filled}
-            colour={ink}
-            empty="#00000033"
-            size={leaf}
+      {words(sub)}
+      <View style={styles.stacked}>
+        <View style={[styles.leaf, { width: leafWidth, height: leafHeight }]}>
+          <LargeLeaf
+            filled={filled ?? 0}
+            colour={mixed(t.sheet, colour, FILL)}
+            empty={t.shade}
+            line={filled === undefined ? t.quiet : colour}
+            stem={stem}
+            width={leafWidth}
+            height={leafHeight}
             swell={swell}
             effort={effort}
           />
-        )}
-        {beside && words.length > 0 && <View style={styles.aside}>{words}</View>}
-        {!beside && (sub !== '' ? words[1] : words[0])}
+          <View style={{ transform: [{ translateX: leafWidth * nearer }] }}>
+            <Words look={styles.seconds} ink={t.ink} size={size} high={DIGIT_HEIGHT}>
+              {large}
+            </Words>
+          </View>
+        </View>
       </View>
+      {words(under)}
     </View>
   );
 }
@@ -312,14 +327,6 @@ const styles = StyleSheet.create({
   heading: { fontFamily: SANS, fontWeight: '700', textAlign: 'center' },
   sub: { fontFamily: SANS, textAlign: 'center' },
   stacked: { flex: 1, alignItems: 'center', justifyContent: 'space-evenly', minHeight: 0 },
-  beside: {
-    flex: 1,
-    flexDirection: 'row',
-    alignItems: 'center',
-    justifyContent: 'space-evenly',
-    alignSelf: 'stretch',
-    minHeight: 0,
-  },
-  aside: { gap: 4, flexShrink: 1, maxWidth: '34%' },
+  leaf: { alignItems: 'center', justifyContent: 'center' },
   seconds: { fontFamily: SANS, fontWeight: '700', fontVariant: ['tabular-nums'] },
 });
