@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { daysAfter, withCapital } from '@/core/common';
-import { LIMIT_TABLE, type OwnLimit } from '@/core/people';
-import { DayField, Fold, TARGET, Toggle, useTokens } from '@/design';
+import { LIMIT_TABLE, limitWords, type OwnLimit } from '@/core/people';
+import { DayField, Fold, TARGET, Target, Toggle, useTokens } from '@/design';
 import { LimitPicks } from '@/features/builder';
-import { personChanged, useAppDispatch } from '@/state';
+import { personChanged, todayOf, useAppDispatch } from '@/state';
 import { LIMIT_NAMES, LOAD_NAMES } from '@/words/names';
 import { dayShown } from '@/words/moments';
 import { LimitsSaid } from './limits-said';
@@ -29,6 +29,18 @@ export function PersonLimits({ person: { member, today } }: { readonly person: P
     });
   return (
     <View style={styles.all}>
+      {member.today?.on === today && member.today.limits && (
+        <View style={styles.row}>
+          <Text variant="bodyLarge" style={{ color: t.clay }}>
+            {PERSON.limitsToday(member.today.limits.map(limitWords).join(', '))}
+          </Text>
+          <Target
+            look="plain"
+            label={PERSON.notToday}
+            onPress={() => change({ today: todayOf(member, today, { limits: undefined }) })}
+          />
+        </View>
+      )}
       {!limits && <Text variant="bodyLarge">{PERSON.neverAsked}</Text>}
       {limits?.length === 0 && <Text variant="bodyLarge">{PERSON.none}</Text>}
       <LimitsSaid person={member.id} limits={limits ?? []} onLimits={put} />

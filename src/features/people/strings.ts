@@ -88,6 +88,8 @@ export const PERSON = {
     'not-a-year': 'Write a year of four digits, such as 1948.',
   },
   limits: 'Limits',
+  limitsToday: (what: string) => `Today besides: ${what}. It is spared in every class of this day.`,
+  notToday: 'No longer',
   neverAsked: 'Never asked. Unknown is not none: the stricter row holds until somebody asks.',
   none: 'Asked, and there are none',
   askNone: 'Asked: there are none',

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { classesOf, ladderOf, type Came } from '@/core/class';
 import { personIdSchema, rememberPair } from '@/core/common';
 import type { LadderNow, Member } from '@/core/people';
@@ -16,7 +16,8 @@ export function usePerson(address: string): Person | undefined {
   const id = personIdSchema.safeParse(address).data;
   const today = useToday();
   const member = useAppSelector((state) => (id ? state.people[id] : undefined));
-  const rows = useAppSelector(selectRows);
+  // Years of record are told anew a moment after the press that changed them, and not in it.
+  const rows = useDeferredValue(useAppSelector(selectRows));
   const plans = useAppSelector((state) => state.plans);
   const older = useAppSelector((state) => (member ? isOlder(state, member) : false));
   const came = useMemo(() => (id ? classesOf(id, rows, plans) : []), [id, rows, plans]);
