@@ -127,3 +127,45 @@ test('a dose that was taken is in next week’s class: who does what, the strand
   await expect(own).toBeVisible();
   await expect(page.getByText('Ada')).toHaveCount(0);
 });
+
+test('a proposal that is left stays left, and all of it is there in another browser', async ({
+  page,
+  browser,
+}) => {
+  await openDemo(page);
+  await page.goto('/record/demo-run-saltmarsh-6');
+  await page
+    .getByRole('button', { name: /^Take it: Ada Fenn, Neck side tilt, 4 breaths → 5/ })
+    .click();
+  const left = page.getByRole('button', { name: /^Keep as before: (?!Ada Fenn)/ }).first();
+  const name = (await left.getAttribute('aria-label')) ?? '';
+  await left.click();
+  await expect(page.getByRole('button', { name, exact: true })).toHaveCount(0);
+  await page.waitForTimeout(700);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Take it/ }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name, exact: true })).toHaveCount(0);
+
+  await page.goto('/backup');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save a backup' }).click();
+  const file = await download;
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const fresh = await context.newPage();
+  await openDemo(fresh);
+  await fresh.goto('/backup');
+  const chooser = fresh.waitForEvent('filechooser');
+  await fresh.getByRole('button', { name: 'Choose the file' }).click();
+  await (await chooser).setFiles(await file.path());
+  await fresh.getByRole('button', { name: 'Replace all that is here' }).click();
+  await fresh.getByRole('button', { name: 'Yes, replace everything' }).click();
+  // It opens anew with what came.
+  await expect(fresh.getByRole('heading', { name: 'Today', exact: true })).toBeAttached();
+  await fresh.goto('/record/demo-run-saltmarsh-6');
+  await expect(fresh.getByRole('button', { name: /^Take it/ }).first()).toBeVisible();
+  await expect(fresh.getByRole('button', { name, exact: true })).toHaveCount(0);
+  await fresh.goto('/group/demo-saltmarsh');
+  await fresh.getByRole('button', { name: 'Who does what' }).click();
+  await expect(fresh.getByText('5 breaths, more than the class')).toBeVisible();
+  await context.close();
+});
