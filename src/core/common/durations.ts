@@ -59,7 +59,7 @@ const SHARES: Readonly<Record<string, number>> = {
 };
 const UNIT_MS: Readonly<Record<string, number>> = { h: 3_600_000, m: 60_000, s: 1000 };
 const PART =
-  /^(?:about |around |and |, ?)*(.*?) ?\b(hours?|hrs?|h|minutes?|mins?|m|seconds?|secs?|s)\b\.?( and a half| and a quarter)?\s*/u;
+  /^(?:about |around |and |, ?)*(.*?) ?(?<![a-z])(hours?|hrs?|h|minutes?|mins?|m|seconds?|secs?|s)(?![a-z])\.?( and a half| and a quarter)?\s*/u;
 
 /** A quantity as it is said: `45`, `1.5`, `1 1/2`, `twenty-five`, `half an`. */
 function saidNumber(said: string): number | undefined {
@@ -78,14 +78,26 @@ function saidNumber(said: string): number | undefined {
 
 /** Hours, minutes and seconds as they are said, all of the text or nothing. */
 function saidMs(text: string): number | undefined {
-  let rest = text.replace(/ (?:long|in all)$/u, '');
+  let rest = text
+    .replace(/^(?:about|around|roughly|max(?:imum)?|at most|up to)\b\.? ?/u, '')
+    .replace(/ ?\b(?:long|in all|max(?:imum)?|at most|or so)\.?$/u, '')
+    .replace(/(\d),(\d)/gu, '$1.$2')
+    .replace(/(\d) ?[’'′]/gu, '$1 min');
+  // A number in words alone is minutes, as one in figures is.
+  const bare = /^[a-z -]+$/u.test(rest) ? saidNumber(rest) : undefined;
+  if (bare !== undefined && !Object.hasOwn(SHARES, rest)) return bare * 60_000;
   let ms = 0;
+  let before = 0;
   while (rest !== '') {
+    // "1 hr 30": what stands alone behind hours is minutes.
+    const alone = before === UNIT_MS.h && /^(?:and )?(\d{1,2})$/u.exec(rest)?.[1];
+    if (alone) return ms + Number(alone) * 60_000;
     const [whole = '', said = '', unit = '', half] = PART.exec(rest) ?? [];
     const size = UNIT_MS[unit[0] ?? ''];
     const count = saidNumber(said);
     if (whole === '' || size === undefined || count === undefined) return undefined;
     ms += (count + (half ? (half.endsWith('half') ? 0.5 : 0.25) : 0)) * size;
+    before = size;
     rest = rest.slice(whole.length);
   }
   return ms > 0 ? Math.round(ms) : undefined;
