@@ -18,6 +18,16 @@ test.each([
   ['every morning', '1-1 day'],
   ['every Thursday', '1-1 week'],
   ['10 breaks a day', '10-10 day'],
+  ['3 times weekly', '3-3 week'],
+  ['3x/wk', '3-3 week'],
+  ['1-2x week', '1-2 week'],
+  ['5 x daily', '5-5 day'],
+  ['once daily', '1-1 day'],
+  ['4 days a week', '4-4 week'],
+  ['a couple of times a week', '2-2 week'],
+  ['Mon Wed Fri', '3-3 week'],
+  ['Tuesdays', '1-1 week'],
+  ['weekdays', '5-5 week'],
 ])('%s', (text, expected) => {
   expect(said(text)).toBe(expected);
 });
@@ -30,6 +40,10 @@ test.each([
   '0 times a day',
   'on 3 May',
   'a day',
+  'every other day',
+  'hourly',
+  'mornings and evenings',
+  '10 000 times a day',
 ])('no count is made of “%s”', (text) => {
   expect(said(text)).toBeUndefined();
 });
