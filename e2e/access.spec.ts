@@ -251,7 +251,16 @@ own('a routine is built and opened by keyboard only', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Seated cat' })).toBeVisible();
   await page.getByRole('button', { name: 'Close', exact: true }).focus();
   await page.keyboard.press('Enter');
-  await page.getByRole('textbox', { name: 'Type a move and its dose' }).focus();
+  // A key says all keys, and one leads from the rows to the line.
+  await rows.first().focus();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('heading', { name: 'How to read this' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await rows.first().focus();
+  await page.keyboard.press('/');
+  const line = page.getByRole('textbox', { name: 'Type a move and its dose' });
+  await expect(line).toBeFocused();
+  await expect(line).toHaveValue('');
   await page.keyboard.type('rest 20s');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Rest 20 s/ })).toBeVisible();

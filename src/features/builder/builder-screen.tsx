@@ -161,6 +161,10 @@ function Builder({
       if (key === 'x') editing.change(removeEntries(routine, ids));
     }
   });
+  useKeysTo({
+    '/': () => focusField(BUILD.addLabel),
+    '?': () => setOpen(open === 'legend' ? undefined : 'legend'),
+  });
   useEscape(() => (picked ? setPicked(undefined) : chosen ? close() : setOpen(undefined)));
   const goToSection = useSame((section: SectionName) => {
     setChosen(undefined);
@@ -406,6 +410,17 @@ function useClipKeys(press: (key: 'c' | 'x' | 'v') => void): void {
       }),
     [same],
   );
+}
+
+/** Keys that lead somewhere, from wherever nothing is typed. */
+function useKeysTo(ways: Readonly<Record<string, () => void>>): void {
+  const same = useSame((key: string, event: KeyboardEvent) => {
+    const way = ways[key];
+    if (!way || event.ctrlKey || event.metaKey) return;
+    event.preventDefault();
+    way();
+  });
+  useEffect(() => onKey(same), [same]);
 }
 
 /** Escape closes what is open. */

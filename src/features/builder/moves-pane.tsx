@@ -6,6 +6,7 @@ import { usualLevel, type Move } from '@/core/moves';
 import { catalogueFor } from '@/core/routine';
 import { findMoves, searchSaid } from '@/core/writing';
 import { Field, TARGET, useSame, useTokens } from '@/design';
+import { Figure } from '@/features/figure';
 import { arrowTo } from '@/platform/page';
 import { useNewId } from '@/state';
 import { POSITION_NAMES } from '@/words/names';
@@ -13,6 +14,9 @@ import { addingChange } from './adding';
 import { placeForNew, type GoesTo } from './goes-to';
 import { BUILD } from './strings';
 import type { Editing } from './use-routine';
+
+/** Each has the room of its figure before that is drawn. */
+const FIGURE = { width: 60, height: 45 };
 
 interface CataloguePaneProps extends Editing {
   readonly goesTo: GoesTo;
@@ -80,15 +84,20 @@ const MoveRow = memo(function MoveRow({ move, isFirst, clear, onTake }: MoveRowP
       {...oneStop(isFirst)}
       style={[styles.move, { borderBottomColor: t.line }]}
     >
-      <Text variant="titleMedium">{move.name}</Text>
-      <Text variant="bodyMedium" style={{ color: t.quiet }}>
-        {POSITION_NAMES[usualLevel(move).from]} · {BUILD.levels(move.levels.length)}
-      </Text>
-      {!clear && (
-        <Text variant="bodyMedium" style={{ color: t.clay }}>
-          {BUILD.ruledOut}
+      <View style={styles.figure}>
+        <Figure move={move} level={usualLevel(move)} width={FIGURE.width} height={FIGURE.height} />
+      </View>
+      <View style={styles.words}>
+        <Text variant="titleMedium">{move.name}</Text>
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {POSITION_NAMES[usualLevel(move).from]} · {BUILD.levels(move.levels.length)}
         </Text>
-      )}
+        {!clear && (
+          <Text variant="bodyMedium" style={{ color: t.clay }}>
+            {BUILD.ruledOut}
+          </Text>
+        )}
+      </View>
     </Pressable>
   );
 });
@@ -107,5 +116,15 @@ const styles = StyleSheet.create({
   pane: { width: 300, borderRightWidth: 1, minHeight: 0 },
   find: { padding: 12 },
   none: { padding: 16 },
-  move: { minHeight: TARGET, paddingHorizontal: 16, paddingVertical: 8, borderBottomWidth: 1 },
+  move: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 8,
+    minHeight: TARGET,
+    paddingHorizontal: 12,
+    paddingVertical: 8,
+    borderBottomWidth: 1,
+  },
+  figure: FIGURE,
+  words: { flex: 1, minWidth: 0 },
 });
