@@ -1,4 +1,4 @@
-import { atWallClock } from './dates';
+import { atWallClock, lastWith } from './dates';
 
 /** Central Europe: an hour ahead of UTC, two from the last Sunday of March at one o'clock UTC. */
 const spring = (moment: Date) => (moment.getTime() < Date.UTC(2026, 2, 29, 1) ? -60 : -120);
@@ -25,4 +25,9 @@ describe('the clock on the wall', () => {
     expect(atWallClock('2026-01-01', '00:15', () => 210)).toBe('2026-01-01T00:15:00-03:30');
     expect(atWallClock('2026-01-01', '00:15', () => -345)).toBe('2026-01-01T00:15:00+05:45');
   });
+});
+
+test('what was entered at night is of the day before', () => {
+  expect(lastWith('10:00', { day: '2026-03-01', clock: '09:59' })).toBe('2026-02-28');
+  expect(lastWith('10:00', { day: '2026-03-01', clock: '10:00' })).toBe('2026-03-01');
 });

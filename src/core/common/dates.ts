@@ -84,3 +84,15 @@ export function nextOn(
   const ahead = (weekday - weekdayOf(now.day) + 7) % 7;
   return daysAfter(now.day, ahead === 0 && (time ?? '23:59') < now.clock ? 7 : ahead);
 }
+
+/**
+ * The last day on which an hour has been, this day itself where it has.
+ * @param time as `10:00`
+ * @example lastWith('10:00', { day: '2026-03-01', clock: '00:20' }) // '2026-02-28'
+ */
+export function lastWith(
+  time: string,
+  now: { readonly day: string; readonly clock: string },
+): string {
+  return time <= now.clock ? now.day : daysAfter(now.day, -1);
+}

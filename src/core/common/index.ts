@@ -7,6 +7,7 @@ export {
   daysBetween,
   isDay,
   isoWithOffset,
+  lastWith,
   nextOn,
   weekdayOf,
   weekOf,

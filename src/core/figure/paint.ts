@@ -17,7 +17,7 @@ const part = (hex: string, at: number) => parseInt(hex.slice(at, at + 2), 16);
 
 /**
  * So much of a colour on another one.
- * @example mixed('#ffffff', '#000000', 0.5) // '#808080'
+ * Half of black on white is a middle grey.
  */
 export function mixed(on: string, colour: string, share: number): string {
   const channel = (at: number) =>

@@ -2,11 +2,14 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { atWallClock, isDay, routineIdSchema } from '@/core/common';
+import { atWallClock, isDay, routineIdSchema, isoWithOffset, lastWith } from '@/core/common';
 import { Choices, DayField, FieldWithProblem, Screen, TARGET, Target } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { enterByHand, groupIdOf, useAppDispatch, useAppSelector, useNow, useToday } from '@/state';
 import { BY_HAND } from './strings';
+
+/** When most classes are. */
+const USUAL_HOUR = '10:00';
 
 /** A class that was led without the application. */
 export function ByHandScreen() {
@@ -19,8 +22,11 @@ export function ByHandScreen() {
   const [group, setGroup] = useState('');
   const [routineId, setRoutineId] = useState('');
   const [name, setName] = useKeptTyping('by hand');
-  const [on, setOn] = useState(today);
-  const [at, setAt] = useState('10:00');
+  // Before that hour the class was yesterday's: what stands there at first is never still to come.
+  const [on, setOn] = useState(() =>
+    lastWith(USUAL_HOUR, { day: today, clock: isoWithOffset(now()).slice(11, 16) }),
+  );
+  const [at, setAt] = useState(USUAL_HOUR);
   const [minutes, setMinutes] = useState('');
   const [tried, setTried] = useState(false);
   const found = routineIdSchema.safeParse(routineId).data;
