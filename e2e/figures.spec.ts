@@ -44,6 +44,8 @@ test('with less motion the key poses are shown in turn, and nothing between them
   await expect(full.locator('img')).toBeVisible();
   await full.click();
   await expect(page.getByRole('button', { name: 'Stop full' })).toBeVisible();
+  // On a slow machine the button is there before its first picture.
+  await expect.poll(() => drawn(page, 'Stop full')).not.toBe('');
   const seen = new Set<string>();
   const until = Date.now() + 6000;
   while (Date.now() < until) {
