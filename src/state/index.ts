@@ -82,7 +82,7 @@ export { addTimerOf, scoreOf } from './scores';
 export type { AppDispatch, AppState } from './slices';
 export { marked } from './hall/marks';
 export { versionGone, type Version } from './versions';
-export { editUndone, todayOf, tonightForgotten, tonightTaken } from './tonight';
+export { editUndone, placeOfTonight, todayOf, tonightForgotten, tonightTaken } from './tonight';
 export {
   findingsOf,
   fitTo,

@@ -194,9 +194,12 @@ export function takePersonOut(id: PersonId, blot = false): AppThunk {
     for (const one of Object.values(readings)) {
       if (one.person === id) dispatch(readingTaken(one.id));
     }
-    for (const one of Object.values(classFor).filter((one) => one.own[id])) {
-      const own = Object.fromEntries(Object.entries(one.own).filter(([key]) => key !== id));
-      dispatch(classForPut([{ ...one, own }]));
+    for (const one of Object.values(classFor)) {
+      const { [id]: own, ...others } = one.own;
+      const { [id]: given, ...otherGiven } = one.given?.people ?? {};
+      if (!own && !given) continue;
+      const rest = one.given && { given: { ...one.given, people: otherGiven } };
+      dispatch(classForPut([{ ...one, own: others, ...rest }]));
     }
     for (const one of Object.keys(getState().typed)) {
       if (one.includes(id)) dispatch(typedTaken(one));

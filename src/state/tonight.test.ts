@@ -5,7 +5,7 @@ import * as state from '.';
 import { scoreOf } from './scores';
 import { partOf } from './taking-part';
 import { fakePlatform, openedTab } from './testing';
-import { TONIGHT, editUndone, tonightTaken } from './tonight';
+import { TONIGHT, editUndone, placeOfTonight, tonightTaken } from './tonight';
 
 const ROUTINE = 'demo-thursday-chair-circle' as never;
 
@@ -64,6 +64,48 @@ describe('what is different today', () => {
     take(at, []);
     expect(Number(chairs(at.on))).toBeGreaterThanOrEqual(Number(before) + 2);
     expect(chairs('2031-01-01')).toBe(before);
+  });
+
+  test('an undo takes back what its own sheet gave, and nothing that another one did', async () => {
+    const at = await opened();
+    const { store, member, on } = at;
+    take(at);
+    const other = Object.values(store.getState().routines).find(
+      ({ routine }) => routine.id !== ROUTINE && routine.sections.main.length > 1,
+    )?.routine;
+    const groupId = store.getState().classFor[ROUTINE]?.groupId;
+    const entry = other?.sections.main[0];
+    if (!other || !entry) throw new Error('no other routine');
+    store.dispatch(state.openedFor(other.id, groupId));
+    const step = { kind: 'remove', place: { section: 'main', at: 0 }, entry } as const;
+    store.dispatch(
+      tonightTaken(other.id, {
+        ...{ change: { what: TONIGHT, steps: [step] }, people: [member], more: 0 },
+        limits: [{ limit: 'shoulder painful' }, { limit: 'knee painful' }],
+      }),
+    );
+    expect(store.getState().people[member]?.today?.limits).toHaveLength(2);
+    store.dispatch(editUndone(other.id));
+    expect(store.getState().people[member]?.today?.limits).toMatchObject([
+      { limit: 'shoulder painful', strict: true },
+    ]);
+    store.dispatch(state.tonightForgotten(ROUTINE, on));
+    expect(store.getState().people[member]?.today).toBeUndefined();
+  });
+
+  test('somebody who is taken out is in no class’s sheet either', async () => {
+    const at = await opened();
+    take(at);
+    expect(JSON.stringify(at.store.getState().classFor)).toContain(at.member);
+    at.store.dispatch(state.takePersonOut(at.member));
+    expect(JSON.stringify(at.store.getState().classFor)).not.toContain(at.member);
+  });
+
+  test('what was typed for today is not there next week', async () => {
+    const at = await opened();
+    at.store.dispatch(state.typedAt(placeOfTonight(ROUTINE), 'sore shoulder'));
+    take(at);
+    expect(at.store.getState().typed[placeOfTonight(ROUTINE)]).toBeUndefined();
   });
 
   test('is there after a reload, and one undo takes all of it back', async () => {

@@ -1,7 +1,9 @@
 import isEqual from 'fast-deep-equal';
+import type { ClassFor } from '@/core/class';
 import type { Change } from '@/core/routine';
 import { dayOfDate, type PersonId, type RoutineId } from '@/core/common';
 import { limitWords, type Member, type OwnLimit } from '@/core/people';
+import { typedAt } from './actions';
 import { classForPut } from './people';
 import { personChanged } from './people-actions';
 import { changeUndone, routineChanged } from './routines';
@@ -31,6 +33,11 @@ export interface TonightTaken {
   readonly more: number;
 }
 
+/** Where the words for today's limits are typed. */
+export const placeOfTonight = (id: RoutineId) => `tonight of ${id}`;
+
+type Given = NonNullable<ClassFor['given']>['people'];
+
 /** Keeps what is different tonight: in the routine, for those who have something, and for the room. */
 export function tonightTaken(
   id: RoutineId,
@@ -39,6 +46,8 @@ export function tonightTaken(
   return (dispatch, getState, { clock }) => {
     const on = dayOfDate(clock.wallTime());
     if (change.steps.length > 0) dispatch(routineChanged({ id, change }));
+    const before = getState().classFor[id]?.given;
+    const given: Given = before?.on === on ? { ...before.people } : {};
     for (const person of people) {
       const member = getState().people[person];
       if (!member) continue;
@@ -48,14 +57,21 @@ export function tonightTaken(
       const fresh = limits
         .filter((one) => !has.has(limitWords(one)))
         .map((one) => ({ ...one, strict: true as const }));
+      given[person] = [...(given[person] ?? []), ...fresh.map(limitWords)];
       dispatch(
         personChanged(person, { today: todayOf(member, on, { limits: [...known, ...fresh] }) }),
       );
     }
+    // It was of this day: next week nobody has it.
+    dispatch(typedAt(placeOfTonight(id), ''));
     const classFor = getState().classFor[id];
     if (!classFor) return;
-    const { more: _, ...rest } = classFor;
-    const next = more > 0 ? { ...rest, more: { on, count: more } } : rest;
+    const { more: _, given: __, ...rest } = classFor;
+    const next: ClassFor = {
+      ...rest,
+      ...(more > 0 && { more: { on, count: more } }),
+      ...(Object.keys(given).length > 0 && { given: { on, people: given } }),
+    };
     if (!isEqual(next, classFor)) dispatch(classForPut([next]));
   };
 }
@@ -71,16 +87,18 @@ export function editUndone(id: RoutineId): AppThunk {
   };
 }
 
-/** Nobody has anything besides any more, and nobody more is there. */
+/** What this class's sheet said of people is said no more, and nobody more is there. */
 export function tonightForgotten(id: RoutineId, on: string): AppThunk {
   return (dispatch, getState) => {
     const classFor = getState().classFor[id];
     if (!classFor) return;
+    const { more, given, ...rest } = classFor;
     for (const member of membersOf(getState().people, classFor.groupId)) {
-      if (!member.today?.limits) continue;
-      dispatch(personChanged(member.id, { today: todayOf(member, on, { limits: undefined }) }));
+      const words = (given?.on === on && given.people[member.id]) || [];
+      if (words.length === 0 || member.today?.on !== on) continue;
+      const limits = member.today.limits?.filter((one) => !words.includes(limitWords(one)));
+      dispatch(personChanged(member.id, { today: todayOf(member, on, { limits }) }));
     }
-    const { more, ...rest } = classFor;
-    if (more) dispatch(classForPut([rest]));
+    if (more || given) dispatch(classForPut([rest]));
   };
 }

@@ -86,9 +86,9 @@ export function LineField({ item, id, routine, change }: Editing & { readonly it
   useEffect(() => {
     if (isDone) dispatch(typedAt(place, ''));
   }, [dispatch, isDone, place]);
-  const last = useRef({ typed, strict, item });
+  const last = useRef({ typed, strict, item, change });
   useEffect(() => {
-    last.current = { typed, strict, item };
+    last.current = { typed, strict, item, change };
   });
   useEffect(
     () => () => {
@@ -101,12 +101,11 @@ export function LineField({ item, id, routine, change }: Editing & { readonly it
       if (!isSame) return;
       const made = taken(current.typed, current.item, now);
       if ('problem' in made) return;
-      change(made.change);
+      current.change(made.change);
       dispatch(typedAt(place, ''));
     },
-    // Only when the panel goes.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [],
+    // None of these is another one while the panel is there.
+    [dispatch, id, place, store],
   );
   return (
     <View style={styles.all}>

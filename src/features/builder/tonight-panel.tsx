@@ -9,6 +9,7 @@ import { Choices, FieldWithProblem, Picks, TARGET, Target, useTokens } from '@/d
 import { useKeptTyping } from '@/features/typing';
 import {
   membersOf,
+  placeOfTonight,
   tonightForgotten,
   useAppDispatch,
   useAppSelector,
@@ -46,17 +47,18 @@ export function TonightPanel({ routine, proposals, onClose }: TonightPanelProps)
   const [toMs, setToMs] = useState<number>();
   const [without, setWithout] = useState<readonly Missing[]>([]);
   const [who, setWho] = useState<readonly PersonId[]>([]);
-  const [said, setSaid] = useKeptTyping(`tonight of ${routine.id}`);
+  const [said, setSaid] = useKeptTyping(placeOfTonight(routine.id));
   const known = classFor?.more?.on === today ? classFor.more.count : 0;
   const [more, setMore] = useState(known);
   const { limits, unread } = readLimits(said);
-  const named = who.length > 0;
+  // Chosen for what was typed: without it they are chosen for nothing.
+  const named = who.length > 0 && limits.length > 0;
   const isDifferent =
     toMs !== undefined || without.length > 0 || limits.length > 0 || more !== known;
   const show = () =>
     void proposals.tonight({
       asked: { toMs, without, keep: [], some: named ? [] : limits },
-      people: who,
+      people: named ? who : [],
       limits: named ? limits : [],
       more,
     });

@@ -9,7 +9,7 @@ import {
   personIdSchema,
   routineIdSchema,
 } from '@/core/common';
-import { laneNameSchema } from '@/core/people';
+import { LIMITS, laneNameSchema } from '@/core/people';
 import { IN_ROOM, MOST_OF_A_THING } from '@/core/routine';
 
 export const CLASS_GROUP_VERSION = 1;
@@ -57,5 +57,12 @@ export const classForSchema = z.strictObject({
   own: z.record(personIdSchema, ownWaySchema),
   /** So many more are there on a day, whom nobody has named. */
   more: z.strictObject({ on: z.iso.date(), count: z.int().min(1).max(50) }).optional(),
+  /** What was said of people for a day by this class's own sheet, so that it alone is taken back. */
+  given: z
+    .strictObject({
+      on: z.iso.date(),
+      people: z.record(personIdSchema, z.array(z.string().min(1).max(80)).max(2 * LIMITS.length)),
+    })
+    .optional(),
 });
 export type ClassFor = Readonly<z.infer<typeof classForSchema>>;

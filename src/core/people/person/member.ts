@@ -86,7 +86,10 @@ export const memberSchema = z.strictObject({
       on: day,
       lane: z.enum(LANE_NAMES).optional(),
       /** What they have on that day besides. */
-      limits: z.array(ownLimitSchema).max(20).optional(),
+      limits: z
+        .array(ownLimitSchema)
+        .max(2 * LIMITS.length)
+        .optional(),
     })
     .optional(),
   seat: z.enum(SEATS).optional(),
