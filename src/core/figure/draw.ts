@@ -279,7 +279,8 @@ function headLayer({ skull, back, upper }: Body, camera: Camera): Omit<Layer, 'd
       ] as const
     ).map((local) => flat(camera, at(local))),
   );
-  const facing = turnedAway > 0.1;
+  // From the side the nose stands out by itself, and a sliver of it would come and go.
+  const facing = turnedAway > 0.35;
   const hair = hullOf(camera, egg);
   const chin = hullOf(camera, jaw, { ...egg, half: [4.2, 4.6, 4.8] });
   const hairs: Fill = { cloth: 'hair', d: hair };

@@ -71,6 +71,20 @@ describe('a face and a shade', () => {
     expect(Math.abs(noseAt(motion.at(1)) - noseAt(motion.at(0)))).toBeGreaterThan(2.5);
   });
 
+  test('from the side no sliver of it comes and goes', () => {
+    for (const { name, drawn } of LEVELS) {
+      const motion = motionOf(drawn);
+      for (const at of [0, 1]) {
+        const noses = [at - 0.0005, at + 0.0005].map((place) =>
+          pictureOf(drawn, motion.at(Math.max(0, Math.min(1, place))), []).some(({ fills }) =>
+            fills.some(({ cloth }) => cloth === 'nose'),
+          ),
+        );
+        expect([name, new Set(noses).size]).toEqual([name, 1]);
+      }
+    }
+  });
+
   test('what is stretched on both sides of a trunk is one band, and never two spots', () => {
     for (const region of ['chest', 'abdomen', 'upper-back', 'low-back'] as const) {
       const round = region.endsWith('back') ? 180 : 0;
