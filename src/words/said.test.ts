@@ -38,10 +38,11 @@ test('what the room needs is said as a volunteer would carry it', () => {
       { thing: 'chair', count: 9 },
       { thing: 'wall', count: 'one' },
       { thing: 'couch', count: 2 },
-      { thing: 'band', count: 'each' },
+      { thing: 'band', count: 1, each: true },
     ]),
   ).toBe('9 chairs, a wall, 2 couches and a band each');
   expect(roomNeedsWords([{ thing: 'mat', count: 1 }])).toBe('a mat');
+  expect(roomNeedsWords([{ thing: 'chair', count: 2, each: true }])).toBe('2 chairs each');
 });
 
 test('how often is counted', () => {

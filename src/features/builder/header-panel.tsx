@@ -30,7 +30,7 @@ export function HeaderPanel({
 }: Editing & { readonly onClose: () => void }) {
   const { group, slotMs, room = [] } = routine;
   const lanes = lanesOf(routine).map((lane) => laneTitle(lane));
-  const things = room.map(({ thing, count }) => (count ? `${count} × ${thing}` : thing));
+  const things = room.map(({ thing, count }) => (count ? `${thing}: ${count}` : thing));
   return (
     <View style={styles.all}>
       <PanelTop title={BUILD.about} onClose={onClose} />

@@ -311,7 +311,7 @@ export const EDITOR = {
   restBetween: 'Rest between sets',
   press: 'Press and ease',
   pressNone: 'none',
-  pressTimes: (count: number, time: string) => `${time} ×${count}`,
+  pressTimes: (count: number, time: string) => `${time}, ${count} times`,
   sidesLabel: 'Sides',
   first: 'First side',
   level: 'Level',

@@ -10,11 +10,10 @@ const SEVERAL: Readonly<Partial<Record<Thing, string>>> = {
 };
 
 /** "a chair each", "8 chairs", "a wall": one thing that the room needs. */
-function needWords({ thing, count }: Need): string {
+function needWords({ thing, count, each }: Need): string {
   const one = `${/^[aeiou]/u.test(thing) ? 'an' : 'a'} ${thing}`;
-  if (count === 'each') return `${one} each`;
-  if (count === 'one') return one;
-  return count === 1 ? one : `${count} ${SEVERAL[thing] ?? `${thing}s`}`;
+  const many = count === 'one' || count === 1 ? one : `${count} ${SEVERAL[thing] ?? `${thing}s`}`;
+  return each ? `${many} each` : many;
 }
 
 /** All that is to be carried in or looked for; a room that needs nothing says so. */

@@ -11,7 +11,10 @@ const people = (...lanes: readonly string[]): TakingPart => ({
 const said = (text: string, part: TakingPart = GROUP_ALONE) => {
   const routine = routineOf(text);
   return roomNeeds(routine, compile(routine, part, plainPhrases), part)
-    .map(({ thing, count }) => `${thing} ${count}`)
+    .map(
+      ({ thing, count, each }) =>
+        `${thing} ${each ? `${count === 1 ? '' : `${count} `}each` : count}`,
+    )
     .sort();
 };
 
@@ -22,6 +25,23 @@ describe('what the room needs', () => {
       expect.arrayContaining(['wall one']),
     );
     expect(said('lanes: floor\nBridge: 8 reps')).toEqual(expect.arrayContaining(['mat each']));
+  });
+
+  test.each([
+    'lanes: chair\nSeated twist: hold 20s',
+    'lanes: stand-held\nSit to stand: 6 reps\nTandem stance: hold 10s, support fingertips',
+    'lanes: floor\nBridge: 8 reps',
+  ])('for three people of one way it is three times what each needs: %s', (text) => {
+    const routine = routineOf(text);
+    const of = (part: TakingPart) => roomNeeds(routine, compile(routine, part, plainPhrases), part);
+    const [lane = 'chair'] = /lanes: (\S+)/u.exec(text)?.slice(1) ?? [];
+    const three = of(people(lane, lane, lane));
+    const own = of(GROUP_ALONE).map(({ thing, count, each }) => {
+      expect(each === true).toBe(count !== 'one');
+      return { thing, count: count === 'one' ? count : 3 * count };
+    });
+    expect(three).toEqual(own);
+    expect(three.length).toBeGreaterThan(0);
   });
 
   test('as many as there are people, by their ways', () => {

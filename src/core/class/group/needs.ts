@@ -9,8 +9,10 @@ export type Needed = Furniture | PropName;
 /** A thing that has to be in the room. */
 export interface Need {
   readonly thing: Needed;
-  /** How many at once; `each` where nobody is known yet, `one` for what all share. */
-  readonly count: number | 'each' | 'one';
+  /** How many at once; `one` for what all share. */
+  readonly count: number | 'one';
+  /** Nobody is known yet: so many for each who comes. */
+  readonly each?: true;
 }
 
 /** What everybody stands at together. */
@@ -41,7 +43,8 @@ export function roomNeeds(routine: Routine, score: Score, part: TakingPart): rea
   }
   return [...most].map(([thing, count]) => ({
     thing,
-    count: SHARED.includes(thing) ? 'one' : known || count > 1 ? count : 'each',
+    count: SHARED.includes(thing) ? 'one' : count,
+    ...(!known && !SHARED.includes(thing) && { each: true }),
   }));
 }
 
