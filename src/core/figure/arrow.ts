@@ -1,6 +1,6 @@
 import { SIDES } from '@/core/body';
 import { viewOf, type Drawn } from './figure';
-import { cameraOf, flat, type Point } from './flat';
+import { cameraOf, flat, type Camera, type Point } from './flat';
 import { motionOf } from './motion';
 import type { Body } from './solve';
 import type { Vec } from './vec';
@@ -9,13 +9,28 @@ import type { Vec } from './vec';
 const LEAST = 9;
 const STEPS = 12;
 
-/** The ends of a body that a movement is seen by: those of the limbs that work, or hands and head. */
-function endsOf({ works }: Drawn): (body: Body) => readonly Vec[] {
+/** So far over the crown an arrow is clear of the head. */
+const OVER_HEAD = 15;
+
+/** The ends of limbs that a movement is seen by, or nothing where the whole body moves. */
+function endsOf({ works }: Drawn): ((body: Body) => readonly Vec[]) | undefined {
   const tips = ({ arms }: Body) => SIDES.map((side) => arms[side].tip);
   const toes = ({ legs }: Body) => SIDES.map((side) => legs[side].toe);
   if (works?.legs) return (body) => [...toes(body), ...(works.arms ? tips(body) : [])];
   if (works?.arms) return tips;
-  return (body) => [body.back[5] ?? body.hips];
+  return undefined;
+}
+
+/** A place over the crown as it is seen, on the way out from the chest. */
+function overHead(camera: Camera, { back, hips, upper }: Body): Point {
+  const [, , , c7 = hips] = back;
+  const [at, from] = [flat(camera, headOf({ back, hips })), flat(camera, c7)];
+  const seen = far(at, from);
+  // Seen end on, a head has no way out of its own.
+  const [ux, uy] = flat(camera, upper[1]);
+  const [dx, dy] = seen > 3 ? [at[0] - from[0], at[1] - from[1]] : [ux, uy];
+  const size = Math.hypot(dx, dy) || 1;
+  return [at[0] + (dx / size) * OVER_HEAD, at[1] + (dy / size) * OVER_HEAD];
 }
 
 /** Which key pose says most of a movement: the last, or the first where both are each other's mirror. */
@@ -36,9 +51,13 @@ export function arrowOf(drawn: Drawn): readonly Point[] {
   const camera = cameraOf(viewOf(drawn));
   const ends = endsOf(drawn);
   const still = stillOf(drawn);
-  const paths = Array.from({ length: STEPS + 1 }, (_, i) =>
-    ends(at(((keys - 1) * i) / STEPS)).map((one) => flat(camera, one)),
-  );
+  // A body that goes by way of another pose bends no hook: what comes last is what is shown.
+  const from = ends || still === 0 ? 0 : keys - 2;
+  const to = ends || still > 0 ? keys - 1 : 1;
+  const paths = Array.from({ length: STEPS + 1 }, (_, i) => {
+    const body = at(from + ((to - from) * i) / STEPS);
+    return ends ? ends(body).map((one) => flat(camera, one)) : [overHead(camera, body)];
+  });
   const first = paths[0] ?? [];
   const most = first.map((_, end) =>
     Math.max(...paths.map((points) => far(first[end] ?? [0, 0], points[end] ?? [0, 0]))),
@@ -46,7 +65,19 @@ export function arrowOf(drawn: Drawn): readonly Point[] {
   const end = most.indexOf(Math.max(...most));
   if ((most[end] ?? 0) < LEAST) return [];
   const way = paths.slice(1, -1).map((points) => points[end] ?? ([0, 0] as const));
-  return still === 0 ? way.toReversed() : way;
+  const whole = still === 0 ? way.toReversed() : way;
+  return ends ? whole : clearOfHead(whole, flat(camera, headOf(at(still))));
+}
+
+const headOf = ({ back, hips }: Pick<Body, 'back' | 'hips'>): Vec => back[5] ?? hips;
+const CLEAR = 9;
+
+/** The end of a way that passes the head nowhere; nothing where what is left says nothing. */
+function clearOfHead(way: readonly Point[], head: Point): readonly Point[] {
+  const from = way.findLastIndex((point) => far(point, head) < CLEAR) + 1;
+  const left = way.slice(from);
+  const [first, last] = [left[0], left.at(-1)];
+  return first && last && far(first, last) > LEAST / 2 ? left : [];
 }
 
 const n = (value: number) => String(Math.round(value * 10) / 10);

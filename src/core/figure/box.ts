@@ -1,7 +1,8 @@
 import { SIDES } from '@/core/body';
 import { ROUND } from './body';
 import { furnitureOf, viewOf, type Drawn } from './figure';
-import { cameraOf, flat, type Camera } from './flat';
+import { CLOSE_REACH } from './close';
+import { cameraOf, flat, type Camera, type Point } from './flat';
 import type { Layer } from './draw';
 import { motionOf } from './motion';
 import type { Body } from './solve';
@@ -18,6 +19,21 @@ const known = new WeakMap<Drawn, Box>();
 
 /** Room for all key poses of a level and the ways between them, so that nothing jumps or is cut off. */
 export function boxOf(drawn: Drawn): Box {
+  const [x, y, w, h] = bodyBoxOf(drawn);
+  if (!drawn.close) return [x, y, w, h];
+  const [, at] = closeAt(drawn);
+  const top = Math.min(y, at - CLOSE_REACH - 1);
+  const bottom = Math.max(y + h, at + CLOSE_REACH + 1);
+  return [x, top, w + 2 * CLOSE_REACH + 2, bottom - top];
+}
+
+/** Where the middle of what is shown close is: beside the figure, half way up. */
+export function closeAt(drawn: Drawn): Point {
+  const [x, y, w, h] = bodyBoxOf(drawn);
+  return [x + w + CLOSE_REACH - 2, y + h / 2 - CLOSE_REACH / 3];
+}
+
+function bodyBoxOf(drawn: Drawn): Box {
   const before = known.get(drawn);
   if (before) return before;
   const { keys, at } = motionOf(drawn);

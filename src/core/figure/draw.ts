@@ -7,6 +7,7 @@ import {
   depth,
   flat,
   hullOf,
+  openLine,
   polygon,
   type Camera,
   type Point,
@@ -14,11 +15,21 @@ import {
 } from './flat';
 import { shadesOf, type Part, type Shade, type Stretched } from './shade';
 import { trunkOf, type Ball, type Body, type LegBones, type Oval } from './solve';
-import { add, along, dot, lerp, outOf, sub, type Vec } from './vec';
+import { add, along, cross, dot, lerp, outOf, scale, square, sub, unit, type Vec } from './vec';
 
 /** What a part is made of; colours are the interface's. */
 export type Cloth =
-  'top' | 'trousers' | 'skin' | 'face' | 'nose' | 'hair' | 'wood' | 'cloth' | 'mat' | 'metal';
+  | 'top'
+  | 'trousers'
+  | 'skin'
+  | 'face'
+  | 'nose'
+  | 'hair'
+  | 'wood'
+  | 'cloth'
+  | 'mat'
+  | 'metal'
+  | 'paper';
 /** How far away it is, or that it does the work. */
 export type Tone = 'near' | 'far' | 'working';
 
@@ -34,6 +45,8 @@ export interface Layer {
   /** Outlines of all its pieces; drawn twice as wide as they show. Left out where it has no line. */
   readonly line?: string;
   readonly fills: readonly Fill[];
+  /** Thin lines over the fills, for pictures large enough: between fingers, and between toes. */
+  readonly marks?: string;
   /** Soft shades over what is stretched, drawn inside this part alone. */
   readonly shades?: readonly Shade[];
   /** The trunk, inside which seams are drawn. */
@@ -65,9 +78,13 @@ export function layersOf(
   const trunkDepth = (near(body.hips) + near(t12) + near(c7)) / 3;
   const headDepth = trunkDepth + 0.6;
   const fromTheSide = isFromTheSide(camera);
+  const [neck, head] = headLayers(body, camera);
+  // The collar closes round the neck before it, and lies under it behind.
+  const isSeenFromBehind = depth(camera, body.upper[2]) < -0.3;
   const layers: Layer[] = [
     { ...trunkLayer(body, camera), ...shaded('trunk'), depth: trunkDepth },
-    { ...headLayer(body, camera), ...shaded('head'), depth: headDepth },
+    { ...neck, depth: trunkDepth + (isSeenFromBehind ? 0.2 : -0.2) },
+    { ...head, ...shaded('head'), depth: headDepth },
   ];
   for (const side of SIDES) {
     const { shoulder, elbow, wrist } = body.arms[side];
@@ -133,7 +150,7 @@ function handLiesOver(
   });
 }
 
-const piece = (camera: Camera, cloth: Cloth, ...balls: readonly Ball[]): readonly Fill[] =>
+export const piece = (camera: Camera, cloth: Cloth, ...balls: readonly Ball[]): readonly Fill[] =>
   balls.slice(1).map((ball, i) => ({ cloth, d: capsuleOf(camera, balls[i] ?? ball, ball) }));
 
 const lineOf = (fills: readonly Fill[]) => fills.map(({ d }) => d).join('');
@@ -160,7 +177,29 @@ function armLayer(body: Body, side: Side, camera: Camera): Omit<Layer, 'depth' |
     ),
   ];
   const seam = { at: flat(camera, lerp(shoulder, elbow, -0.06)), r: 6, cloth: 'top' } as const;
-  return { line: lineOf(fills), fills, seam };
+  const marks = marksOf(camera, wrist, tip, thumb, [0.7, -0.05, -0.8], [0.56, 1.02]);
+  return { line: lineOf(fills), fills, seam, marks };
+}
+
+/** Lines beside each other along a hand or a foot: which way it points, and how it is turned. */
+function marksOf(
+  camera: Camera,
+  from: Vec,
+  to: Vec,
+  side: Vec,
+  across: readonly number[],
+  [start, end]: readonly [number, number],
+): string {
+  const way = sub(to, from);
+  const aside = unit(square(sub(side, from), unit(way)));
+  return across
+    .map((off) => {
+      const [a, b] = [start, end].map((part) =>
+        flat(camera, along(along(from, way, part), aside, off)),
+      ) as [Point, Point];
+      return openLine([a, b]);
+    })
+    .join('');
 }
 
 function legLayers(
@@ -211,18 +250,26 @@ function legLayers(
     const all = parts.flatMap((part) => shades.get(`${part}-${side}`) ?? []);
     return all.length > 0 ? { shades: all } : {};
   };
+  // The inner side of a foot is where its heel, its ball and the other leg are square to each other.
+  const inner = add(
+    ball,
+    cross(unit(square(sub(ankle, heel), unit(sub(ball, heel)))), unit(sub(ball, heel))),
+  );
+  const marks = marksOf(camera, ball, toe, inner, [0.9, 0.1, -0.7], [0.3, 1.25]);
   // Seen end on, a thigh and its shank are two things, or the knee can't be seen.
   if (seen < 15) {
     const depths = depthsOf(body.legs[side], near);
     return [
       { depth: depths.thigh, tone, line: lineOf(thigh), fills: thigh, seam, ...on('thigh') },
-      { depth: depths.shank, tone, line: lineOf(shank), fills: shank, ...on('shank') },
+      { depth: depths.shank, tone, line: lineOf(shank), fills: shank, marks, ...on('shank') },
     ];
   }
   const fills = [...shank, ...thigh];
   const own = (near(hip) + near(knee) + near(ankle)) / 3;
   const legDepth = isFar ? Math.min(own, trunkDepth - 0.5) : own;
-  return [{ depth: legDepth, tone, line: lineOf(fills), fills, seam, ...on('thigh', 'shank') }];
+  return [
+    { depth: legDepth, tone, line: lineOf(fills), fills, seam, marks, ...on('thigh', 'shank') },
+  ];
 }
 
 function trunkLayer(body: Body, camera: Camera): Omit<Layer, 'depth'> {
@@ -252,21 +299,35 @@ function trunkLayer(body: Body, camera: Camera): Omit<Layer, 'depth'> {
   return { tone: 'near', line: lineOf(fills), fills, isTrunk: true };
 }
 
-function headLayer({ skull, back, upper }: Body, camera: Camera): Omit<Layer, 'depth'> {
+/**
+ * Neck and head of a body that is drawn so many times as large; its joints are where they are on the
+ * page. The jaw opens as far as the body says where it is large enough to be seen.
+ */
+export function headLayers(
+  { skull, back, upper, small }: Pick<Body, 'skull' | 'back' | 'upper' | 'small'>,
+  camera: Camera,
+  times = 1,
+): readonly [neck: Omit<Layer, 'depth'>, head: Omit<Layer, 'depth'>] {
   const [, , , c7, top, middle] = back as [Vec, Vec, Vec, Vec, Vec, Vec];
-  const at = (local: Vec) => add(middle, outOf(skull, local));
-  const egg: Oval = { at: middle, frame: skull, half: [...ROUND.skull] as unknown as Vec };
-  const jaw: Oval = { at: at([0, -3.4, 1.8]), frame: skull, half: [3.5, 3.4, 3.5] };
+  const at = (local: Vec) => add(middle, outOf(skull, scale(local, times)));
+  const oval = (local: Vec, half: Vec): Oval => ({
+    at: at(local),
+    frame: skull,
+    half: scale(half, times),
+  });
+  const opened = times > 1 ? (small.jaw ?? 0) / 26 : 0;
+  const egg = oval([0, 0, 0], [...ROUND.skull] as unknown as Vec);
+  const jaw = oval([0, -3.4 - 1.7 * opened, 1.8 - 0.5 * opened], [3.5, 3.4, 3.5]);
   const neck = piece(
     camera,
     'skin',
-    { at: along(c7, upper[1], -0.6), r: ROUND.neck },
-    { at: top, r: ROUND.neck - 0.3 },
-    { at: at([0, -2, -0.6]), r: ROUND.neck },
+    { at: along(c7, upper[1], -0.6 * times), r: ROUND.neck * times },
+    { at: top, r: (ROUND.neck - 0.3) * times },
+    { at: at([0, -2, -0.6]), r: ROUND.neck * times },
   );
-  const turnedAway = depth(camera, sub(at([0, 0, 1]), middle));
-  const face: Oval = { at: at([0, -2, 2.5]), frame: skull, half: [4.1, 4.9, 3.3] };
-  const nose = circle(flat(camera, at([0, -1, 6.2])), 0.85);
+  const turnedAway = depth(camera, sub(at([0, 0, 1]), middle)) / times;
+  const face = oval([0, -2, 2.5], [4.1, 4.9, 3.3]);
+  const nose = circle(flat(camera, at([0, -1, 6.2])), 0.85 * times);
   const shows = turnedAway > -0.55;
   // From between the eyes to its tip: it tells where a face turns and tips that is seen from the front.
   const ridge = polygon(
@@ -279,23 +340,33 @@ function headLayer({ skull, back, upper }: Body, camera: Camera): Omit<Layer, 'd
       ] as const
     ).map((local) => flat(camera, at(local))),
   );
+  const mouth = oval([0, -3.7 - 1 * opened, 4.9], [1.5, 0.2 + 1.35 * opened, 0.5]);
   // From the side the nose stands out by itself, and a sliver of it would come and go.
   const facing = turnedAway > 0.35;
   const hair = hullOf(camera, egg);
-  const chin = hullOf(camera, jaw, { ...egg, half: [4.2, 4.6, 4.8] });
+  const chin = hullOf(camera, jaw, { ...egg, half: scale([4.2, 4.6, 4.8], times) });
   const hairs: Fill = { cloth: 'hair', d: hair };
   const chins: Fill = { cloth: shows ? 'face' : 'hair', d: chin };
   // Seen from the feet the chin lies before the hair, and is no beard.
-  const fromBelow = shows && depth(camera, sub(jaw.at, middle)) > 2.2;
-  const fills: Fill[] = [
-    ...neck,
+  const fromBelow = shows && depth(camera, sub(jaw.at, middle)) > 2.2 * times;
+  const outer: Fill[] = [
     ...(shows ? [{ cloth: 'face' as const, d: nose }] : []),
     ...(fromBelow ? [hairs, chins] : [chins, hairs]),
+  ];
+  const inner: Fill[] = [
     ...(shows
-      ? [{ cloth: 'face' as const, d: hullOf(camera, face, { ...jaw, half: [3.3, 3.2, 3.3] }) }]
+      ? [
+          {
+            cloth: 'face' as const,
+            d: hullOf(camera, face, { ...jaw, half: scale([3.3, 3.2, 3.3], times) }),
+          },
+        ]
       : []),
     ...(facing ? [{ cloth: 'nose' as const, d: ridge }] : []),
+    ...(times > 1 && shows ? [{ cloth: 'nose' as const, d: hullOf(camera, mouth) }] : []),
   ];
-  const lined = fills.filter((_, i) => i < fills.length - (facing ? 2 : 1));
-  return { tone: 'near', line: lineOf(shows ? lined : fills), fills };
+  return [
+    { tone: 'near', line: lineOf(neck), fills: neck },
+    { tone: 'near', line: lineOf(outer), fills: [...outer, ...inner] },
+  ];
 }

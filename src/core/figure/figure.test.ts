@@ -2,7 +2,8 @@ import { EDGES, SIDES, type Side } from '@/core/body';
 import { SHIPPED } from '@/core/moves';
 import { BONE, ROUND } from './body';
 import { boxOf } from './box';
-import { posesOf, pictureOf, type Drawn } from './figure';
+import { posesOf, type Drawn } from './figure';
+import { pictureOf } from './picture';
 import { motionOf } from './motion';
 import { mirrored, type Pose } from './pose';
 import { BASES } from './bases';
@@ -392,7 +393,14 @@ describe('figures', () => {
       const all = Object.entries(levels);
       return all.flatMap(([name, drawn], i) =>
         all.slice(i + 1).flatMap(([other, second]) => {
-          const rooms = (one: Drawn) => JSON.stringify([one.base, one.view, one.room, one.with]);
+          const rooms = (one: Drawn) =>
+            JSON.stringify([
+              one.base,
+              one.view,
+              one.room,
+              one.with,
+              posesOf(one).map(({ small }) => small),
+            ]);
           if (rooms(drawn) !== rooms(second)) return [];
           const [a, b] = [places(drawn), places(second)];
           if (a.length !== b.length) return [];

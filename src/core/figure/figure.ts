@@ -1,9 +1,8 @@
-import type { Side } from '@/core/body';
 import { BASES, type BaseName } from './bases';
-import { layersOf, type Layer, type Working } from './draw';
+import type { Close } from './close';
+import type { Layer } from './draw';
 import { VIEWS, type View, type ViewName } from './flat';
 import { furnitureLayers, type Furniture } from './furniture';
-import type { Stretched } from './shade';
 import { changed, type Pose, type PoseChange } from './pose';
 import type { Body } from './solve';
 
@@ -18,6 +17,8 @@ export interface Drawn {
   /** Changes of the base's pose, or whole poses. */
   readonly keys: readonly (PoseChange | Pose)[];
   readonly works?: Readonly<Record<'arms' | 'legs', boolean>> | undefined;
+  /** What is too small to be seen, drawn once more beside the figure. */
+  readonly close?: Close | undefined;
 }
 
 export function posesOf({ base, keys }: Drawn): readonly Pose[] {
@@ -34,18 +35,4 @@ export function viewOf({ base, view }: Drawn): View {
 export function furnitureOf(drawn: Drawn, body: Body): readonly Layer[] {
   const room = [...(drawn.room ?? BASES[drawn.base].room), ...(drawn.with ?? [])];
   return furnitureLayers(room, body, viewOf(drawn));
-}
-
-/** A picture of one moment: layers from the back to the front, in hundredths of the stature. */
-export function pictureOf(
-  drawn: Drawn,
-  body: Body,
-  stretched: readonly Stretched[] = [],
-): readonly Layer[] {
-  const view = viewOf(drawn);
-  const works = (part: 'arms' | 'legs'): readonly Side[] => (drawn.works?.[part] ? ['right'] : []);
-  const working: Working = { arms: works('arms'), legs: works('legs') };
-  return [...furnitureOf(drawn, body), ...layersOf(body, view, working, stretched)].sort(
-    (a, b) => a.depth - b.depth,
-  );
 }

@@ -17,11 +17,13 @@ export const VIEWS = {
   'one-leg': { round: 24, above: 12 },
   back: { round: 180, above: 10 },
   top: { round: 0, above: 89 },
-  // Of who faces the floor, with the head at the top of the page.
-  'top-back': { round: 180, above: 89 },
   'side-low': { round: 88, above: 9 },
   'lying-quarter': { round: 62, above: 22 },
   'lying-side': { round: 0, above: 34 },
+  // Of who lies on the back, over the feet: knees that are up are seen to be.
+  'from-feet': { round: 26, above: 44 },
+  // Of who folds or is on all fours, so that a bend to the side is seen.
+  'over-front': { round: 40, above: 30 },
 } as const satisfies Record<string, View>;
 export type ViewName = keyof typeof VIEWS;
 
@@ -54,6 +56,8 @@ const n = (value: number) => String(Math.round(value * 10) / 10);
 const p = ([x, y]: Point) => `${n(x)} ${n(y)}`;
 
 export const polygon = (points: readonly Point[]): string => `M${points.map(p).join('L')}Z`;
+
+export const openLine = (points: readonly Point[]): string => `M${points.map(p).join('L')}`;
 
 export const circle = ([x, y]: Point, r: number): string =>
   `M${p([x - r, y])}a${n(r)} ${n(r)} 0 1 0 ${n(2 * r)} 0a${n(r)} ${n(r)} 0 1 0 ${n(-2 * r)} 0Z`;

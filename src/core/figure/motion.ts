@@ -9,6 +9,7 @@ import {
   type Pointing,
   type Pose,
   type Rest,
+  type Small,
 } from './pose';
 import { isGoal, solve, type Body } from './solve';
 import {
@@ -159,6 +160,11 @@ function legWay(a: Leg, b: Leg): ((t: number) => Leg) | undefined {
   return a.kneels === b.kneels ? (t) => anglesBetween(a, b, t) : undefined;
 }
 
+function smallBetween(a: Small = {}, b: Small = {}, t: number): Small {
+  const keys = new Set([...Object.keys(a), ...Object.keys(b)] as (keyof Small)[]);
+  return Object.fromEntries([...keys].map((key) => [key, mix(a[key] ?? 0, b[key] ?? 0, t)]));
+}
+
 type Way = (t: number) => Pose;
 
 function wayBetween(a: Pose, b: Pose): Way {
@@ -192,6 +198,7 @@ function wayBetween(a: Pose, b: Pose): Way {
     head: bend(a.head, b.head, t),
     arms: bySide(arms, t),
     legs: bySide(legs, t),
+    ...((a.small || b.small) && { small: smallBetween(a.small, b.small, t) }),
   });
 }
 

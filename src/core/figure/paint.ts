@@ -27,14 +27,29 @@ export function mixed(on: string, colour: string, share: number): string {
   return `#${channel(1)}${channel(3)}${channel(5)}`;
 }
 
-/** How deep each cloth is drawn. */
-const DEPTH: Readonly<
-  Record<Tone, { readonly top: number; readonly trousers: number; readonly skin: number }>
-> = {
+type Depth = Readonly<Record<'top' | 'trousers' | 'skin', number>>;
+interface Depths extends Readonly<Record<Tone, Depth>> {
+  readonly face: number;
+  readonly hair: number;
+}
+
+/** How deep each cloth is drawn on light paper. */
+const ON_LIGHT: Depths = {
   near: { top: 0.34, trousers: 0.3, skin: 0.36 },
   far: { top: 0.15, trousers: 0.12, skin: 0.15 },
   working: { top: 0.8, trousers: 0.72, skin: 0.6 },
+  face: 0.32,
+  hair: 0.72,
 };
+/** On dark paper clothes need more to stand off it, and hair is the darker of hair and face. */
+const ON_DARK: Depths = {
+  near: { top: 0.5, trousers: 0.46, skin: 0.6 },
+  far: { top: 0.24, trousers: 0.2, skin: 0.24 },
+  working: { top: 0.92, trousers: 0.86, skin: 0.82 },
+  face: 0.7,
+  hair: 0.32,
+};
+const light = (hex: string) => part(hex, 1) + part(hex, 3) + part(hex, 5);
 
 export interface Colours {
   readonly fill: (cloth: Cloth, tone: Tone) => string;
@@ -52,9 +67,10 @@ export function coloursOf(t: Palette): Colours {
   const before = known.get(t);
   if (before) return before;
   const sand = mixed(t.bark, t.catkin, 0.3);
+  const depths = light(t.sheet) > light(t.ink) ? ON_LIGHT : ON_DARK;
   const made: Colours = {
     fill: (cloth, tone) => {
-      const { top, trousers, skin } = DEPTH[tone];
+      const { top, trousers, skin } = depths[tone];
       switch (cloth) {
         case 'top':
           return mixed(t.sheet, t.willow, top);
@@ -63,17 +79,21 @@ export function coloursOf(t: Palette): Colours {
         case 'skin':
           return mixed(t.sheet, sand, skin);
         case 'face':
-          return mixed(t.sheet, sand, 0.32);
+          return mixed(t.sheet, sand, depths.face);
         case 'nose':
-          return mixed(t.sheet, mixed(sand, t.ink, 0.35), 0.62);
+          return depths === ON_LIGHT
+            ? mixed(t.sheet, mixed(sand, t.ink, 0.35), 0.62)
+            : mixed(t.sheet, sand, 0.3);
         case 'hair':
-          return mixed(t.sheet, t.bark, 0.72);
+          return mixed(t.sheet, t.bark, depths.hair);
         case 'wood':
           return mixed(t.sheet, t.bark, 0.3);
         case 'cloth':
           return mixed(t.sheet, t.quiet, 0.2);
         case 'metal':
           return mixed(t.sheet, t.quiet, 0.5);
+        case 'paper':
+          return t.sheet;
         case 'mat':
           return mixed(t.sheet, t.river, 0.12);
       }
@@ -102,6 +122,9 @@ export function penOf([, , w, h]: Box, width: number, height: number): (tone: To
   const pen = (2 * px) / Math.min(width / w, height / h);
   return (tone) => pen * SHARE[tone];
 }
+
+/** From this height on, in px, a picture is large enough for fingers and toes. */
+export const MARKS_FROM = 170;
 
 /** How far out of the middle a seam's patch hides what is under it. */
 export const seamHides = (tone: Tone): number => (tone === 'working' ? 0.5 : 0.72);

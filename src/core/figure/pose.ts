@@ -94,6 +94,23 @@ export type Rest =
       readonly trunk?: true;
     };
 
+/** What is too small for a figure's size and is seen close: in degrees, but for the thumb. */
+export interface Small {
+  /** Bend of the fingers at the knuckles, and in their middle. */
+  readonly knuckles?: number;
+  readonly fingers?: number;
+  /** How far apart the outer fingers are from each other. */
+  readonly spread?: number;
+  /** From 0, away from them, to 1, at the tip of the first finger; 4 is that of the last. */
+  readonly thumb?: number;
+  /** How far the forearm has turned the palm up. */
+  readonly roll?: number;
+  /** Toes up, and apart. */
+  readonly toes?: number;
+  readonly fan?: number;
+  readonly jaw?: number;
+}
+
 export interface Pose {
   readonly rest: Rest;
   /** Tipped forward, rolled to the left, facing left, turned about its own length, in degrees. */
@@ -105,6 +122,7 @@ export interface Pose {
   readonly head: Bend;
   readonly arms: Readonly<Record<Side, Arm>>;
   readonly legs: Readonly<Record<Side, Leg>>;
+  readonly small?: Small;
 }
 
 /** What a move changes of a pose; working sides are written as the right one. */
@@ -128,6 +146,7 @@ export interface PoseChange {
   readonly l?: Leg;
   readonly lR?: Leg;
   readonly lL?: Leg;
+  readonly small?: Small;
 }
 
 const plus = (a: Bend, b: Bend): Bend => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
@@ -164,6 +183,7 @@ export function changed(pose: Pose, c: PoseChange): Pose {
     head: plus(pose.head, share(nk, [0.45, 0.45, 0.5])),
     arms: { left: c.aL ?? c.a ?? pose.arms.left, right: c.aR ?? c.a ?? pose.arms.right },
     legs: { left: c.lL ?? c.l ?? pose.legs.left, right: c.lR ?? c.l ?? pose.legs.right },
+    ...(c.small && { small: c.small }),
   };
 }
 
@@ -184,6 +204,7 @@ export function mirrored(pose: Pose): Pose {
     head: flip(pose.head),
     arms: { left: arms.right, right: arms.left },
     legs: { left: legs.right, right: legs.left },
+    ...(pose.small && { small: pose.small }),
   };
 }
 

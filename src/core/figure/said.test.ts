@@ -1,11 +1,16 @@
 import { SHIPPED, cuesOf } from '@/core/moves';
-import type { Side } from '@/core/body';
+import { SIDES, type Side } from '@/core/body';
+import { arrowOf, stillOf } from './arrow';
+import { boxOf, closeAt } from './box';
+import { CLOSE_REACH } from './close';
 import { layersOf } from './draw';
-import { pictureOf, type Drawn } from './figure';
+import { viewOf, type Drawn } from './figure';
+import { cameraOf, flat } from './flat';
+import { pictureOf } from './picture';
 import { motionOf } from './motion';
 import { POSES } from './poses';
 import type { Body } from './solve';
-import { dot, length, sub, type Vec } from './vec';
+import { dot, length, lerp, sub, type Vec } from './vec';
 
 /** Every level of a shipped move that is drawn, with what is said of it. */
 const LEVELS = SHIPPED.moves.flatMap((move) =>
@@ -52,6 +57,75 @@ describe('what is said is drawn', () => {
       return (both ? Math.max(...angles) : Math.min(...angles)) > 150;
     });
     expect(straight.map(({ name }) => name)).toEqual([]);
+  });
+});
+
+/** How far a place is from a bone. */
+const fromBone = (at: Vec, a: Vec, b: Vec): number => {
+  const way = sub(b, a);
+  const part = Math.min(1, Math.max(0, dot(sub(at, a), way) / dot(way, way)));
+  return length(sub(at, lerp(a, b, part)));
+};
+type Hand = (body: Body, side: Side) => boolean;
+const palmOf = ({ arms }: Body, side: Side) => lerp(arms[side].wrist, arms[side].tip, 0.45);
+const onLegs =
+  (upper: boolean): Hand =>
+  (body, side) =>
+    SIDES.some((leg) => {
+      const { hip, knee, ankle } = body.legs[leg];
+      const [a, b] = upper ? [hip, knee] : [knee, ankle];
+      return fromBone(palmOf(body, side), a, b) < 10;
+    });
+const nearBack =
+  (joint: number, far: number): Hand =>
+  (body, side) =>
+    length(sub(palmOf(body, side), body.back[joint] ?? body.hips)) < far;
+const onSeat: Hand = (body, side) => {
+  const [, y] = palmOf(body, side);
+  return y > 18 && y < 34;
+};
+const onFloor: Hand = ({ arms }, side) => arms[side].wrist[1] < 6;
+const hangs: Hand = ({ arms, back, hips }, side) => {
+  const { shoulder, elbow } = arms[side];
+  return degrees(sub(elbow, shoulder), sub(back[0] ?? hips, back[3] ?? hips)) < 40;
+};
+/** Where hands are said to be, whether both are, and how that is seen. */
+const SAID: readonly (readonly [RegExp, 'both' | 'one', Hand])[] = [
+  [/\barms crossed\b/iu, 'both', nearBack(2, 16)],
+  [/\bhands (?:resting )?on (?:your |the )?thighs\b|\bhands in your lap\b/iu, 'both', onLegs(true)],
+  [/\bhands behind the thighs\b/iu, 'both', onLegs(true)],
+  [/\bhands on your shins\b/iu, 'both', onLegs(false)],
+  [/\bhands (?:beside you )?on the seat\b(?! or)/iu, 'both', onSeat],
+  [/\bhand on the seat\b/iu, 'one', onSeat],
+  [/\bfingertips on your shoulders\b|\bhands at your shoulders\b/iu, 'both', nearBack(3, 19)],
+  [/\bhand on (?:your|the \{side\}) shoulder\b/iu, 'one', nearBack(3, 19)],
+  [/\bhands (?:light behind|resting on the back of) your head\b/iu, 'both', nearBack(5, 14)],
+  [/\bhand light behind your head\b/iu, 'one', nearBack(5, 14)],
+  [/\bhand on (?:your )?belly\b|\bone on belly\b/iu, 'one', nearBack(0, 14)],
+  [/\bhands (?:round|on) (?:your|the) (?:lower )?ribs\b/iu, 'both', nearBack(1, 16)],
+  [/\bhands on (?:your |the )?hips\b/iu, 'both', nearBack(0, 18)],
+  [/\bhands under (?:your )?shoulders\b|\bhands on the floor\b/iu, 'both', onFloor],
+  [/\barms (?:hanging|by your sides)\b/iu, 'both', hangs],
+  [
+    /\bbehind (?:the|your) chair\b.*\bboth hands on it\b/iu,
+    'both',
+    ({ arms }, side) => arms[side].wrist[1] > 44 && arms[side].wrist[2] > 8,
+  ],
+];
+
+describe('hands', () => {
+  test.each(SAID)('%s: there they are', (says, which, is) => {
+    const told = LEVELS.filter(({ setUp }) => says.test(setUp));
+    expect(told.length).toBeGreaterThan(0);
+    const elsewhere = told.filter(
+      ({ drawn }) =>
+        !bodies(drawn).some((body) =>
+          which === 'both'
+            ? SIDES.every((side) => is(body, side))
+            : SIDES.some((side) => is(body, side)),
+        ),
+    );
+    expect(elsewhere.map(({ name }) => name)).toEqual([]);
   });
 });
 
@@ -102,4 +176,58 @@ describe('a face and a shade', () => {
     expect(shades).toHaveLength(1);
     expect(shades[0]?.rx).toBe(shades[0]?.ry);
   });
+});
+
+describe('what is shown close', () => {
+  const CLOSE = LEVELS.filter(({ drawn }) => drawn.close);
+  const pointsOf = (d: string) =>
+    [...d.matchAll(/(?:[ML]|A[\d.]+ [\d.]+ 0 [01] [01] )(-?[\d.]+) (-?[\d.]+)/gu)].map(
+      ([, x, y]) => [Number(x), Number(y)] as const,
+    );
+
+  test('hands, feet and a jaw are, wherever the words are of fingers, toes, thumbs or the jaw alone', () => {
+    const small =
+      /\b(?:fingers?|thumb|fists)\b.*\b(?:open|wide|turn|touch|hook)|\btoes (?:up, and go|wide)|\bjaw\b/iu;
+    const told = LEVELS.filter(({ go }) => small.test(go));
+    expect(told.length).toBeGreaterThan(8);
+    expect(told.filter(({ drawn }) => !drawn.close).map(({ name }) => name)).toEqual([]);
+  });
+
+  test.each(CLOSE.map(({ name, drawn }) => [name, drawn] as const))(
+    '%s stays in its ring, in the picture, and changes',
+    (_, drawn) => {
+      const [cx, cy] = closeAt(drawn);
+      const [x, y, w, h] = boxOf(drawn);
+      expect(cx + CLOSE_REACH).toBeLessThanOrEqual(x + w);
+      expect([cy - CLOSE_REACH >= y, cy + CLOSE_REACH <= y + h]).toEqual([true, true]);
+      const shown = bodies(drawn).map((body) =>
+        pictureOf(drawn, body)
+          .filter(({ depth }) => depth > 1000)
+          .flatMap(({ fills }) => fills.flatMap(({ d }) => pointsOf(d))),
+      );
+      for (const points of shown) {
+        expect(points.length).toBeGreaterThan(20);
+        const furthest = Math.max(...points.map(([px, py]) => Math.hypot(px - cx, py - cy)));
+        expect(furthest).toBeLessThan(CLOSE_REACH + 1);
+      }
+      expect(new Set(shown.map((points) => JSON.stringify(points))).size).toBeGreaterThan(1);
+    },
+  );
+});
+
+test('the arrow of a whole body goes over the head and never through it', () => {
+  const through: string[] = [];
+  let seen = 0;
+  for (const { name, drawn } of LEVELS) {
+    if (drawn.works?.arms || drawn.works?.legs) continue;
+    const arrow = arrowOf(drawn);
+    if (arrow.length === 0) continue;
+    seen += 1;
+    const body = motionOf(drawn).at(stillOf(drawn));
+    const head = flat(cameraOf(viewOf(drawn)), body.back[5] ?? body.hips);
+    const near = Math.min(...arrow.map(([x, y]) => Math.hypot(x - head[0], y - head[1])));
+    if (near <= 8) through.push(name);
+  }
+  expect(through).toEqual([]);
+  expect(seen).toBeGreaterThan(80);
 });

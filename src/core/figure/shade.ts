@@ -40,7 +40,7 @@ export function shadesOf(
   const shades = new Map<Part, Shade[]>();
   for (const { region, on } of stretched) {
     const sides = on === 'body' ? SIDES : ([on === 'worked' ? 'right' : 'left'] as const);
-    const places = sides.flatMap((side) => placeOf(region, side, body) ?? []);
+    const places = sides.map((side) => placeOf(region, side, body));
     const seen = places
       .filter(({ out }) => depth(camera, out) >= BEHIND)
       .map(({ part, at, out, r }) => ({ part, at: flat(camera, along(at, out, r * 0.3)), r }));
@@ -74,8 +74,8 @@ function bandsOf(seen: readonly Seen[]): readonly {
   return seen.map(({ part, at, r }) => ({ part, at: { at, rx: r, turn: 0 }, r }));
 }
 
-function placeOf(region: Region, side: Side, body: Body): Place | undefined {
-  const { hips, pelvis, lumbar, mid, upper, back, arms, legs } = body;
+function placeOf(region: Region, side: Side, body: Body): Place {
+  const { hips, pelvis, lumbar, mid, upper, skull, back, arms, legs } = body;
   const [l5 = hips, t12 = hips, t6 = hips, c7 = hips, top = hips] = back;
   const x = side === 'left' ? 1 : -1;
   const { shoulder, elbow, wrist } = arms[side];
@@ -98,7 +98,13 @@ function placeOf(region: Region, side: Side, body: Body): Place | undefined {
   const outwards = scale(pelvis[0], x);
   switch (region) {
     case 'neck':
-      return { part: 'head', at: lerp(c7, top, 0.2), out: scale(upper[0], x), r: 3.4 };
+      // Where it comes out of the shoulder: a collar and a chin hide the rest.
+      return {
+        part: 'trunk',
+        at: along(lerp(c7, shoulder, 0.4), upper[1], 1.6),
+        out: scale(upper[0], x),
+        r: 4,
+      };
     case 'shoulders':
       return {
         part: `arm-${side}`,
@@ -147,6 +153,11 @@ function placeOf(region: Region, side: Side, body: Body): Place | undefined {
     case 'ankles-feet':
       return onLeg('shank', knee, ankle, 0.97, front(knee, ankle), 4);
     case 'jaw':
-      return undefined;
+      return {
+        part: 'head',
+        at: add(back[5] ?? top, outOf(skull, [3.2 * x, -3, 1.5])),
+        out: unit(outOf(skull, [2.5 * x, -0.5, 1.5])),
+        r: 2.2,
+      };
   }
 }

@@ -1,6 +1,6 @@
 import { SIDES, type Side } from '@/core/body';
 import { BONE, HEIGHT, NEUTRAL, ROUND, TRUNK } from './body';
-import type { Arm, ArmGoal, Bend, Landmark, Leg, Pose } from './pose';
+import type { Arm, ArmGoal, Bend, Landmark, Leg, Pose, Small } from './pose';
 import {
   add,
   along,
@@ -54,6 +54,7 @@ export interface Body {
   readonly back: readonly Vec[];
   readonly arms: Readonly<Record<Side, ArmBones>>;
   readonly legs: Readonly<Record<Side, LegBones>>;
+  readonly small: Small;
 }
 
 const RADIANS = Math.PI / 180;
@@ -132,7 +133,7 @@ function standAt(pose: Pose, hips: Vec, floor: number): Body {
     left: leg(pose.legs.left, 'left', hips, pelvis, floor),
     right: leg(pose.legs.right, 'right', hips, pelvis, floor),
   };
-  const half = { ...trunk, legs };
+  const half = { ...trunk, legs, small: pose.small ?? {} };
   // One hand may lie on the other: the one with its own goal comes first.
   const first: Side = isOnOther(pose.arms.left) ? 'right' : 'left';
   const second: Side = first === 'left' ? 'right' : 'left';

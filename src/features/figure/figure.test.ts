@@ -2,9 +2,10 @@ import { findRoute, type PositionId } from '@/core/body';
 import { levelIdSchema, moveIdSchema } from '@/core/common';
 import { coloursOf } from '@/core/figure';
 import { POSES } from '@/core/figure/poses';
-import { SHIPPED, moveNamed, type Move } from '@/core/moves';
+import { SHIPPED, moveNamed, usualLevel, type Move } from '@/core/moves';
 import { ownLike } from '@/core/testing';
 import { LIGHT, DARK } from '@/design/tokens';
+import { picturesOf } from './pictured';
 import { shownFor } from './poses';
 import { breathAt, beatOf, keyAt, placeAt, placeNow, placeOnWay } from './time';
 
@@ -142,4 +143,58 @@ test('colours are mixes that each theme has its own of, and the working side is 
   );
   expect(far).toBeGreaterThan(near ?? 0);
   expect(near).toBeGreaterThan(working ?? 0);
+});
+
+test.each([
+  ['light', LIGHT],
+  ['dark', DARK],
+] as const)('clothes keep their distance from %s paper, and hair is darker than a face', (_, t) => {
+  const colours = coloursOf(t);
+  const apart = (a: string, b: string) => {
+    const [one, other] = [luminance(a), luminance(b)].toSorted((x, y) => y - x) as [number, number];
+    return (one + 0.05) / (other + 0.05);
+  };
+  for (const cloth of ['top', 'trousers', 'skin'] as const) {
+    expect(apart(colours.fill(cloth, 'near'), t.sheet)).toBeGreaterThan(1.4);
+    expect(apart(colours.fill(cloth, 'near'), colours.fill(cloth, 'working'))).toBeGreaterThan(1.4);
+  }
+  expect(luminance(colours.fill('hair', 'near'))).toBeLessThan(
+    luminance(colours.fill('face', 'near')),
+  );
+});
+
+/** Relative luminance, as WCAG counts contrast. */
+function luminance(hex: string): number {
+  const [r, g, b] = [1, 3, 5].map((at) => {
+    const c = parseInt(hex.slice(at, at + 2), 16) / 255;
+    return c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+  }) as [number, number, number];
+  return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+}
+
+describe('a figure on paper', () => {
+  const pictured = picturesOf({ POSES }, 'p');
+  const svg = (name: string, width = 160) => {
+    const move = named(name);
+    const level = usualLevel(move);
+    return pictured({ move, level }, undefined, width, 100) ?? '';
+  };
+  const frames = (text: string) => text.split('<svg ').length - 1;
+
+  test('what moves too little for an arrow is shown as it begins and as it ends', () => {
+    expect(frames(svg('Pelvic floor squeeze and let go'))).toBe(3);
+    expect(frames(svg('Slow jaw opening'))).toBe(3);
+    expect(frames(svg('Slow jaw opening', 80))).toBe(1);
+  });
+
+  test('what has an arrow, and what is held, is one picture', () => {
+    expect(frames(svg('Sit to stand'))).toBe(1);
+    expect(frames(svg('Wall calf stretch'))).toBe(1);
+  });
+
+  test('no two pictures of a page have an id in common', () => {
+    const page = svg('Slow jaw opening') + svg('Ankle pumps');
+    const ids = [...page.matchAll(/ id="([^"]+)"/gu)].map(([, id]) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
 });

@@ -11,6 +11,7 @@ import Svg, {
 } from 'react-native-svg';
 import {
   coloursOf,
+  MARKS_FROM,
   penOf,
   seamHides,
   type Box,
@@ -70,7 +71,15 @@ export const Picture = memo(function Picture({
       </Defs>
       <G transform={flipped ? `translate(${2 * x + w} 0) scale(-1 1)` : undefined}>
         {layers.map((layer, i) => (
-          <LayerShapes key={i} layer={layer} pen={pen} colours={colours} id={id} at={i} />
+          <LayerShapes
+            key={i}
+            layer={layer}
+            pen={pen}
+            colours={colours}
+            id={id}
+            at={i}
+            isLarge={height >= MARKS_FROM}
+          />
         ))}
       </G>
     </Svg>
@@ -78,17 +87,19 @@ export const Picture = memo(function Picture({
 });
 
 function LayerShapes({
-  layer: { line, fills, tone, seam, shades },
+  layer: { line, fills, tone, seam, marks, shades },
   pen,
   colours,
   id,
   at,
+  isLarge,
 }: {
   readonly layer: Layer;
   readonly pen: (tone: Tone) => number;
   readonly colours: Colours;
   readonly id: string;
   readonly at: number;
+  readonly isLarge: boolean;
 }) {
   return (
     <>
@@ -104,6 +115,15 @@ function LayerShapes({
       {fills.map(({ d, cloth }, i) => (
         <Path key={i} d={d} fill={colours.fill(cloth, tone)} />
       ))}
+      {marks && isLarge && (
+        <Path
+          d={marks}
+          fill="none"
+          stroke={colours.line(tone)}
+          strokeWidth={pen(tone) * 0.3}
+          strokeLinecap="round"
+        />
+      )}
       {shades?.map(({ at: [x, y], rx, ry, turn }, i) => (
         <G key={`shade${i}`} clipPath={`url(#${id}part${at})`}>
           <Ellipse

@@ -66,7 +66,7 @@ export const FLOOR: Poses = {
       { p: [0, 0, 6], sp: [0, -34, -8], nk: [0, -20, -40] },
     ]),
     'hands-down': d('fours', [{}, { p: [0, 0, 8], sp: [0, -36, -8], nk: [0, -20, -40] }], {
-      view: 'top-back',
+      view: 'over-front',
     }),
   },
   'all-fours-hand-walk-to-each-side': {
@@ -77,7 +77,7 @@ export const FLOOR: Poses = {
     'hands-down': d(
       'fours',
       [{}, { sp: [0, -34], nk: [0, -10], aR: { at: [28, 1.2, 26] }, aL: { at: [-10, 1.2, 32] } }],
-      { view: 'top-back' },
+      { view: 'over-front' },
     ),
   },
   'thread-the-needle': {
@@ -113,8 +113,8 @@ export const FLOOR: Poses = {
     'forearm-on-the-seat': d(
       'kneel-seat',
       [
-        { aR: ELBOW_OUT },
-        { sp: [0, 0, -38], nk: [0, 0, -26], aR: { on: 'nape', elbow: [1, -0.1, 0.1] } },
+        { aR: { on: 'shoulder', elbow: [0.4, -0.6, 0.8] } },
+        { sp: [0, 0, -38], nk: [0, 0, -26], aR: { on: 'shoulder', elbow: [1, 0, 0.2] } },
       ],
       { ...ARMS, view: 'quarter' },
     ),
@@ -288,12 +288,12 @@ export const FLOOR: Poses = {
         { a: { at: [9, 1.6, 38], hand: [0, 0, 1] } },
         { sp: [0, -24], aR: { at: [15, 1.6, 42] }, aL: { at: [-2, 1.6, 42] } },
       ],
-      { view: 'top-back', with: ['cushion-head'] },
+      { view: 'over-front', with: ['cushion-head'] },
     ),
     'arms-long': d(
       'fold',
       [{}, { sp: [0, -34], nk: [0, -8], aR: { at: [36, 1.6, 44] }, aL: { at: [-14, 1.6, 54] } }],
-      { view: 'top-back' },
+      { view: 'over-front' },
     ),
   },
   'half-kneel-hip-flexor': {
@@ -381,13 +381,10 @@ export const FLOOR: Poses = {
     ),
   },
   'slanting-lean-back-from-kneeling': {
-    'a-little': d('kneel-tall', [
-      {},
-      { p: [-10], l: { f: 0, k: 100, d: -68, kneels: true }, a: { f: 76 } },
-    ]),
+    'a-little': d('kneel-tall', [{}, { p: [-10], l: { f: 0, k: 100, d: -68, kneels: true } }]),
     further: d('kneel-tall', [
-      { a: { f: 80 } },
-      { p: [-24], nk: [8], l: { f: 0, k: 114, d: -68, kneels: true }, a: { f: 80 } },
+      {},
+      { p: [-24], nk: [8], l: { f: 0, k: 114, d: -68, kneels: true } },
     ]),
   },
   'cross-legged-round-and-lift': {

@@ -1,4 +1,4 @@
-import { ARMS, BELLY, CHEST, CROSSED, LEGS, RIBS, d, type Poses } from './words';
+import { ARMS, BELLY, CHEST, CROSSED, LEGS, RIBS, THIGH, d, type Poses } from './words';
 
 const LONG = { f: 0, b: 5, d: -10 } as const;
 const BENT_WIDE = { f: -2, b: 82, e: 86, r: 96 } as const;
@@ -9,7 +9,7 @@ const lift = (tip: number) =>
   ({ p: [-tip], mid: [tip * 0.16, 0, 0], up: [tip * 0.3, 0, 0], nk: [tip * 0.7] }) as const;
 const BY_HIPS = { at: [17, 29.6, 2], hand: [0, 0, 1], elbow: [0.8, -0.6, -0.3] } as const;
 const ARMS_OUT = { b: 88, e: 2 } as const;
-const TOP = { view: 'top' } as const;
+const FROM_FEET = { view: 'from-feet' } as const;
 const SIDE_TOP = { view: 'lying-side' } as const;
 const PILLOW = { with: ['cushion-head'] } as const;
 /** Both knees over to the right, the chest still on its back. */
@@ -123,14 +123,17 @@ export const LYING: Poses = {
     'leg-straight': d('supine', [{ lR: { f: 87, k: 4 } }, { lR: { f: 58, k: 3 } }], LEGS),
   },
   'small-curl-up': {
-    'head-alone': d('supine', [{}, { nk: [38] }]),
+    'head-alone': d('supine', [{ a: THIGH }, { nk: [38], a: THIGH }]),
     'head-and-shoulders': d('supine', [
-      {},
-      { up: [22, 0, 0], mid: [14, 0, 0], nk: [30], a: { f: 24, b: 14, e: 6 } },
+      { a: THIGH },
+      { up: [22, 0, 0], mid: [14, 0, 0], nk: [30], a: THIGH },
     ]),
     'over-a-pillow': d(
       'supine',
-      [{ up: [4, 0, 0] }, { up: [20, 0, 0], mid: [12, 0, 0], nk: [28], a: { f: 24, b: 14 } }],
+      [
+        { up: [4, 0, 0], a: CROSSED },
+        { up: [20, 0, 0], mid: [12, 0, 0], nk: [28], a: CROSSED },
+      ],
       { with: ['pillow-back'] },
     ),
   },
@@ -220,7 +223,7 @@ export const LYING: Poses = {
         { p: [0, 0, 0, -14], l: BENT(4) },
         { p: [0, 0, 0, 14], l: BENT(4) },
       ],
-      TOP,
+      FROM_FEET,
     ),
     'knees-held': d(
       'supine',
@@ -228,19 +231,19 @@ export const LYING: Poses = {
         { p: [-30, 0, 0, -24], sp: [40], l: { f: 118, b: 8, k: 130 }, a: { on: 'shin' } },
         { p: [-30, 0, 0, 24], sp: [40], l: { f: 118, b: 8, k: 130 }, a: { on: 'shin' } },
       ],
-      TOP,
+      FROM_FEET,
     ),
   },
   'knee-drops': {
     'feet-down-and-small': d(
       'supine',
       [{ a: ARMS_OUT }, { ...kneesRight(24), a: ARMS_OUT, l: { f: 52, b: 0, k: 94 } }],
-      TOP,
+      FROM_FEET,
     ),
     'feet-down-and-full': d(
       'supine',
       [{ a: ARMS_OUT }, { ...kneesRight(58), a: ARMS_OUT, l: { f: 54, b: 0, k: 94 } }],
-      TOP,
+      FROM_FEET,
     ),
     'knees-over-the-hips': d(
       'supine',
@@ -248,7 +251,7 @@ export const LYING: Poses = {
         { a: ARMS_OUT, l: TABLE },
         { ...kneesRight(40), a: ARMS_OUT, l: TABLE },
       ],
-      TOP,
+      FROM_FEET,
     ),
   },
   'wide-foot-knee-drops': {
@@ -263,7 +266,7 @@ export const LYING: Poses = {
           lL: { f: 48, b: 0, r: -24, k: 92 },
         },
       ],
-      TOP,
+      FROM_FEET,
     ),
     'easy-range': d(
       'supine',
@@ -276,7 +279,7 @@ export const LYING: Poses = {
           lL: { f: 48, b: -4, r: -45, k: 92 },
         },
       ],
-      TOP,
+      FROM_FEET,
     ),
   },
   'lying-twist': {
@@ -292,7 +295,7 @@ export const LYING: Poses = {
           lL: { f: 84, b: -14, r: -14, k: 94 },
         },
       ],
-      { ...TOP, ...PILLOW },
+      { ...FROM_FEET, ...PILLOW },
     ),
     'no-cushion': d(
       'supine',
@@ -308,15 +311,15 @@ export const LYING: Poses = {
           lL: { f: 84, b: -16, r: -16, k: 94 },
         },
       ],
-      TOP,
+      FROM_FEET,
     ),
   },
   'rolling-from-side-to-side': {
-    'half-way': d('supine', [{ a: CROSSED }, { p: [0, 0, 0, -40], a: CROSSED }], TOP),
+    'half-way': d('supine', [{ a: CROSSED }, { p: [0, 0, 0, -40], a: CROSSED }], FROM_FEET),
     'on-to-the-side': d(
       'supine',
       [{ a: CROSSED }, { p: [0, 0, 0, -86], a: CROSSED, l: { f: 60, k: 90 } }],
-      TOP,
+      FROM_FEET,
     ),
   },
   'lying-figure-four': {
@@ -344,19 +347,19 @@ export const LYING: Poses = {
       with: ['cushion-legs'],
     }),
     'on-cushions': d('supine', [{}, { l: { f: 44, b: 44, r: 46, k: 104 } }], {
-      view: 'top',
+      view: 'from-feet',
       with: ['cushion-legs'],
     }),
-    free: d('supine', [{}, { l: { f: 40, b: 50, r: 52, k: 108 } }], TOP),
+    free: d('supine', [{}, { l: { f: 40, b: 50, r: 52, k: 108 } }], FROM_FEET),
   },
   'knee-falling-outward': {
     'half-way': d('supine', [{}, { lR: { f: 50, b: 26, r: 26, k: 92 } }], {
       ...LEGS,
-      view: 'lying-side',
+      view: 'from-feet',
     }),
     'easy-range': d('supine', [{}, { lR: { f: 44, b: 50, r: 50, k: 96 } }], {
       ...LEGS,
-      view: 'lying-side',
+      view: 'from-feet',
     }),
   },
   'full-length-reach': {

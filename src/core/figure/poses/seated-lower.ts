@@ -13,6 +13,7 @@ import {
   d,
   sole,
   type Poses,
+  near,
 } from './words';
 
 const SEATS = { a: SEAT } as const;
@@ -22,6 +23,7 @@ const BEHIND = { on: 'nape', elbow: [1, 0.5, 0.1] } as const;
 const ON_COUCH = { at: [16, 25.6, -4], hand: [0.1, 0, 1] } as const;
 /** The shin laid back beside the thigh on what is sat on. */
 const SHIN_BACK = { at: [25, 25, 2.6], out: 178 } as const;
+const AT_SHOULDERS = { on: 'shoulder', elbow: [0.5, -0.8, 0.5] } as const;
 const KNEE_OPEN = { f: 88, b: 16, r: 44, k: 92 } as const;
 
 /** Hips, legs, rising and balance, done on a seat. */
@@ -247,8 +249,8 @@ export const SEATED_LOWER: Poses = {
     'no-hands': d(
       'sit',
       [
-        { a: LAP, l: sole(6, 22) },
-        { a: LAP, l: sole(12, 15, 0, { open: 14 }) },
+        { a: CROSSED, l: sole(6, 22) },
+        { a: CROSSED, l: sole(12, 15, 0, { open: 14 }) },
       ],
       SEATED_FRONT,
     ),
@@ -311,7 +313,7 @@ export const SEATED_LOWER: Poses = {
         { ...SEATS, lR: sole(6.5, 30, 0, { up: 26, out: 24 }) },
         { ...SEATS, lR: sole(6.5, 30, 0, { up: 10, out: -18 }) },
       ],
-      LEGS,
+      { ...LEGS, ...near('foot', 60, 24) },
     ),
     'foot-lifted': d(
       'sit',
@@ -319,26 +321,33 @@ export const SEATED_LOWER: Poses = {
         { ...SEATS, lR: { f: 88, k: 44, d: 22 } },
         { ...SEATS, lR: { f: 88, k: 44, d: -34 } },
       ],
-      LEGS,
+      { ...LEGS, ...near('foot', 60, 24) },
     ),
   },
   'ankle-pumps': {
-    seated: d('sit', [
-      { ...SEATS, l: sole(6.5, 26, 3.4, { up: -28 }) },
-      { ...SEATS, l: sole(6.5, 26, 0, { up: 28 }) },
-    ]),
-    lying: d('supine', [{ l: { f: 0, b: 5, d: -40 } }, { l: { f: 0, b: 5, d: 14 } }]),
+    seated: d(
+      'sit',
+      [
+        { ...SEATS, l: sole(6.5, 26, 3.4, { up: -28 }) },
+        { ...SEATS, l: sole(6.5, 26, 0, { up: 28 }) },
+      ],
+      near('foot', 64, 14),
+    ),
+    lying: d(
+      'supine',
+      [{ l: { f: 0, b: 5, d: -40 } }, { l: { f: 0, b: 5, d: 14 } }],
+      near('foot', 64, 20),
+    ),
   },
   'ankle-in-and-out': {
-    free: d(
-      'sit',
-      [{ l: sole(6, 26, 0, { out: -16 }) }, { l: sole(6, 26, 0, { out: 30 }) }],
-      SEATED_FRONT,
-    ),
+    free: d('sit', [{ l: sole(6, 26, 0, { out: -16 }) }, { l: sole(6, 26, 0, { out: 30 }) }], {
+      ...SEATED_FRONT,
+      ...near('foot', 4, 48),
+    }),
     'with-a-band': d(
       'sit',
       [{ l: sole(6, 26, 0, { out: -12 }) }, { l: sole(6, 26, 0, { out: 26 }) }],
-      { ...SEATED_FRONT, with: ['band-feet'] },
+      { ...SEATED_FRONT, with: ['band-feet'], ...near('foot', 4, 48) },
     ),
   },
   'toe-heel-walk-seated': {
@@ -396,7 +405,11 @@ export const SEATED_LOWER: Poses = {
     ),
   },
   'big-toe-stretch': {
-    'heel-lifted-and-toes-down': d('sit', [{}, { lR: sole(6.5, 16, 7, { up: -44 }) }], LEGS),
+    'heel-lifted-and-toes-down': d(
+      'sit',
+      [{}, { lR: sole(6.5, 16, 7, { up: -44 }), small: { toes: 44 } }],
+      { ...LEGS, ...near('foot', 62, 14) },
+    ),
     'by-hand': d(
       'sit',
       [
@@ -407,18 +420,18 @@ export const SEATED_LOWER: Poses = {
           lR: { f: 90, b: 20, r: 80, k: 98, d: 6 },
           aR: { on: 'shin' },
           aL: { on: 'other-ankle' },
+          small: { toes: 50 },
         },
       ],
-      { ...SEATED_FRONT, ...BOTH },
+      { ...SEATED_FRONT, ...BOTH, ...near('foot', 30, 20) },
     ),
   },
   'toe-spread': {
-    'in-shoes': d('sit', [{ ...SEATS }, { ...SEATS, l: sole(6.5, 22, 0, { up: 8 }) }]),
-    'bare-feet': d(
-      'sit',
-      [{ nk: [16] }, { nk: [16], l: sole(7.5, 22, 0, { up: 10, out: 14 }) }],
-      SEATED_FRONT,
-    ),
+    'in-shoes': d('sit', [SEATS, { ...SEATS, small: { toes: 10, fan: 16 } }], near('foot', 30, 40)),
+    'bare-feet': d('sit', [{ nk: [16] }, { nk: [16], small: { toes: 16, fan: 22 } }], {
+      ...SEATED_FRONT,
+      ...near('foot', 10, 46),
+    }),
   },
   'seated-heel-raises': {
     small: d('sit', [{}, { l: sole(6.5, 21, 2.6, { up: -20 }) }]),
@@ -671,10 +684,10 @@ export const SEATED_LOWER: Poses = {
     'large-steps': d(
       'sit',
       [
-        { a: LAP },
-        { a: LAP, p: [0, 0, -20], lR: { at: [24, 0, 12], out: 60, open: 34 } },
+        { a: CROSSED },
+        { a: CROSSED, p: [0, 0, -20], lR: { at: [24, 0, 12], out: 60, open: 34 } },
         {
-          a: LAP,
+          a: CROSSED,
           p: [0, 0, -56],
           lR: { at: [20, 0, 8], out: 60 },
           lL: { at: [-10, 0, 20], out: -52 },
@@ -728,7 +741,7 @@ export const SEATED_LOWER: Poses = {
         { ...SEATS, lR: sole(6.5, 24, 0, { up: 12, out: -14 }) },
         { ...SEATS, lR: sole(6.5, 24, 0, { up: 12, out: 38 }) },
       ],
-      { ...SEATED_FRONT, ...LEGS },
+      { ...SEATED_FRONT, ...LEGS, ...near('foot', 4, 40) },
     ),
     'hands-in-the-lap': d(
       'sit',
@@ -736,7 +749,7 @@ export const SEATED_LOWER: Poses = {
         { a: LAP, lR: sole(6.5, 24, 0, { up: 16, out: -18 }) },
         { a: LAP, lR: sole(6.5, 24, 0, { up: 16, out: 46 }) },
       ],
-      { ...SEATED_FRONT, ...LEGS },
+      { ...SEATED_FRONT, ...LEGS, ...near('foot', 4, 40) },
     ),
   },
   'seated-step-reach-and-look': {
@@ -841,8 +854,8 @@ export const SEATED_LOWER: Poses = {
     'with-the-turn': d(
       'sit',
       [
-        { a: CROSSED },
-        { sp: [0, 0, -38], nk: [0, 0, -18], a: CROSSED, lR: sole(9, 4, 5, { up: -34 }) },
+        { a: THIGH },
+        { sp: [0, 0, -38], nk: [0, 0, -18], a: THIGH, lR: sole(9, 4, 5, { up: -34 }) },
       ],
       { ...SEATED_FRONT, ...LEGS },
     ),
@@ -861,17 +874,10 @@ export const SEATED_LOWER: Poses = {
   'seated-knee-lift-with-press': {
     'arms-to-the-eyes': d(
       'sit',
-      [
-        { a: { f: 20, b: 14, e: 124 } },
-        { lR: sole(6.5, 20, 5, { up: -36 }), a: { f: 116, b: 10, e: 40 } },
-      ],
+      [{ a: AT_SHOULDERS }, { lR: sole(6.5, 20, 5, { up: -36 }), a: { f: 116, b: 10, e: 40 } }],
       BOTH,
     ),
-    'arms-overhead': d(
-      'sit',
-      [{ a: { f: 20, b: 14, e: 124 } }, { lR: { f: 110, k: 96 }, a: OVERHEAD }],
-      BOTH,
-    ),
+    'arms-overhead': d('sit', [{ a: AT_SHOULDERS }, { lR: { f: 110, k: 96 }, a: OVERHEAD }], BOTH),
   },
   'front-thigh-reclining-on-the-couch': {
     upright: d(
@@ -885,7 +891,7 @@ export const SEATED_LOWER: Poses = {
           lR: SHIN_BACK,
         },
       ],
-      LEGS,
+      { ...LEGS, view: 'over-front' },
     ),
     reclining: d(
       'couch',
@@ -899,7 +905,7 @@ export const SEATED_LOWER: Poses = {
           lR: SHIN_BACK,
         },
       ],
-      LEGS,
+      { ...LEGS, view: 'over-front' },
     ),
   },
 };

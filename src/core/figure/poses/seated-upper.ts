@@ -17,10 +17,16 @@ import {
   WIDE,
   d,
   type Poses,
+  near,
 } from './words';
 
 const BREATHE = { sp: [-3], nk: [-1] } as const;
 const LEANT = { p: [-8], sp: [4], nk: [4] } as const;
+
+const STRAIGHT_UP = { f: 26, b: 8, e: 108, hand: [0, 1, 0] } as const;
+const OPEN_HAND = { f: 24, b: 6, e: 100, hand: [0, 1, 0.3] } as const;
+/** The thumb at the tip of a finger, from the first, 1, to the last, 4. */
+const TIPS_MET = (thumb: number) => ({ thumb, knuckles: 34, fingers: 34, spread: 10 });
 
 /** Breath, neck, shoulders and arms, done on a seat. */
 export const SEATED_UPPER: Poses = {
@@ -142,27 +148,33 @@ export const SEATED_UPPER: Poses = {
       { p: [-4], nk: [0], a: LAP },
       { p: [-4], nk: [0], up: [-2, 0, 0], a: LAP },
     ]),
-    free: d('sit', [
-      { up: [8, 0, 0], nk: [-6], a: LAP },
-      { up: [-4, 0, 0], nk: [10], a: LAP },
-    ]),
+    free: d(
+      'sit',
+      [
+        { up: [8, 0, 0], nk: [-6], a: LAP },
+        { up: [-4, 0, 0], nk: [10], a: LAP },
+      ],
+      near('head', 80, 4),
+    ),
   },
   'slow-jaw-opening': {
-    'half-way': d('sit', [{ a: LAP }, { nk: [-4], a: LAP }], SEATED_FRONT),
-    'tongue-up': d(
-      'sit',
-      [{ a: LAP }, { nk: [-4], aR: { on: 'chin', elbow: [1, -0.6, 0.3] }, aL: LAP }],
-      { ...SEATED_FRONT, ...ARMS },
-    ),
+    'half-way': d('sit', [{ a: LAP }, { a: LAP, small: { jaw: 13 } }], {
+      ...SEATED_FRONT,
+      ...near('head', 24, 4),
+    }),
+    'tongue-up': d('sit', [{ a: LAP }, { a: LAP, small: { jaw: 22 } }], {
+      ...SEATED_FRONT,
+      ...near('head', 24, 4),
+    }),
   },
   'upper-back-lean-over-the-backrest': {
     'breastbone-up': d('sit-back', [
-      { ...LEANT, a: LAP },
-      { p: [-6], up: [-14, 0, 0], mid: [-6, 0, 0], a: LAP },
+      { ...LEANT, a: CROSSED },
+      { p: [-6], up: [-14, 0, 0], mid: [-6, 0, 0], a: CROSSED },
     ]),
     'over-the-edge': d('sit-back', [
-      { p: [-4], a: BEHIND_HEAD },
-      { p: [-8], up: [-18, 0, 0], mid: [-20, 0, 0], nk: [8], a: BEHIND_HEAD },
+      { p: [-4], a: CROSSED },
+      { p: [-8], up: [-18, 0, 0], mid: [-20, 0, 0], nk: [8], a: CROSSED },
     ]),
   },
   'shoulder-slides-up-and-down': {
@@ -450,17 +462,21 @@ export const SEATED_UPPER: Poses = {
     }),
   },
   'wrist-circles': {
-    nodding: d('sit', [
-      { a: { f: 22, b: 8, e: 82, hand: [0, 0.7, 0.7] } },
-      { a: { f: 22, b: 8, e: 82, hand: [0, -0.7, 0.7] } },
-    ]),
+    nodding: d(
+      'sit',
+      [
+        { a: { f: 22, b: 8, e: 82, hand: [0, 0.7, 0.7] } },
+        { a: { f: 22, b: 8, e: 82, hand: [0, -0.7, 0.7] } },
+      ],
+      near('hand', 64, 16),
+    ),
     circles: d(
       'sit',
       [
         { a: { f: 24, b: 8, e: 86, hand: [0.7, 0.4, 0.6] } },
         { a: { f: 24, b: 8, e: 86, hand: [-0.7, -0.3, 0.6] } },
       ],
-      SEATED_FRONT,
+      { ...SEATED_FRONT, ...near('hand', 30, 50) },
     ),
   },
   'wrist-stretch': {
@@ -473,7 +489,7 @@ export const SEATED_UPPER: Poses = {
           aL: { on: 'other-hand', elbow: [0.8, -0.6, 0.4] },
         },
       ],
-      ARMS,
+      { ...ARMS, ...near('hand', 64, 16) },
     ),
     'elbow-straight': d(
       'sit',
@@ -484,48 +500,72 @@ export const SEATED_UPPER: Poses = {
           aL: { on: 'other-hand', elbow: [0.8, -0.6, 0.4] },
         },
       ],
-      ARMS,
+      { ...ARMS, ...near('hand', 64, 16) },
     ),
   },
   'grip-open-and-close': {
-    'half-way': d('sit', [
-      { a: { f: 26, b: 8, e: 78 } },
-      { a: { f: 30, b: 10, e: 82, hand: [0, 0.3, 1] } },
-    ]),
-    full: d('sit', [
-      { a: { f: 40, b: 8, e: 70 } },
-      { a: { f: 44, b: 14, e: 60, hand: [0.2, 0.5, 1] } },
-    ]),
+    'half-way': d(
+      'sit',
+      [
+        { a: { f: 26, b: 8, e: 78 }, small: { spread: 24 } },
+        { a: { f: 28, b: 8, e: 78 }, small: { knuckles: 40, fingers: 50 } },
+      ],
+      near('hand', 64, 30),
+    ),
+    full: d(
+      'sit',
+      [
+        { a: { f: 40, b: 8, e: 70 }, small: { spread: 40, fingers: 0, knuckles: 0 } },
+        { a: { f: 44, b: 10, e: 66 }, small: { knuckles: 80, fingers: 80, thumb: 0.7 } },
+      ],
+      near('hand', 64, 30),
+    ),
   },
   'finger-glides': {
-    'no-fist': d('sit', [
-      { a: { f: 20, b: 6, e: 112, hand: [0, 1, 0] } },
-      { a: { f: 20, b: 6, e: 112, hand: [0, 0.4, -1] } },
-    ]),
-    'all-shapes': d('sit', [
-      { a: { f: 34, b: 8, e: 110, hand: [0, 1, 0] } },
-      { a: { f: 34, b: 8, e: 110, hand: [0, 0, -1] } },
-    ]),
+    'no-fist': d(
+      'sit',
+      [
+        { a: STRAIGHT_UP, small: { knuckles: 0, fingers: 0 } },
+        { a: STRAIGHT_UP, small: { knuckles: 4, fingers: 84 } },
+        { a: STRAIGHT_UP, small: { knuckles: 84, fingers: 4 } },
+      ],
+      near('hand', 30, 10),
+    ),
+    'all-shapes': d(
+      'sit',
+      [
+        { a: STRAIGHT_UP, small: { knuckles: 0, fingers: 0 } },
+        { a: STRAIGHT_UP, small: { knuckles: 4, fingers: 84 } },
+        { a: STRAIGHT_UP, small: { knuckles: 84, fingers: 4 } },
+        { a: STRAIGHT_UP, small: { knuckles: 80, fingers: 82 } },
+      ],
+      near('hand', 30, 10),
+    ),
   },
   'thumb-to-tips': {
     'two-fingers': d(
       'sit',
       [
-        { aR: { f: 24, b: 6, e: 100, hand: [0, 1, 0.3] }, aL: THIGH },
-        { aR: { f: 24, b: 6, e: 96, hand: [0, 0.8, 0.6] }, aL: THIGH },
+        { aR: OPEN_HAND, aL: THIGH, small: TIPS_MET(1) },
+        { aR: OPEN_HAND, aL: THIGH, small: { spread: 20 } },
+        { aR: OPEN_HAND, aL: THIGH, small: TIPS_MET(2) },
       ],
-      ARMS,
+      { ...ARMS, ...near('hand', -50, 10) },
     ),
-    'all-fingers': d('sit', [
-      { a: { f: 26, b: 10, e: 100, hand: [0, 1, 0.3] } },
-      { a: { f: 26, b: 10, e: 96, hand: [0, 0.7, 0.7] } },
-    ]),
+    'all-fingers': d(
+      'sit',
+      [1, 2, 3, 4].map((finger) => ({ a: OPEN_HAND, small: TIPS_MET(finger) })),
+      near('hand', -50, 10),
+    ),
   },
   'forearm-turn': {
     'empty-hands': d(
       'sit',
-      [{ a: { f: 4, b: 5, e: 90, r: 12 } }, { a: { f: 4, b: 12, e: 90, r: -16 } }],
-      SEATED_FRONT,
+      [
+        { a: { f: 4, b: 5, e: 90, r: 12 }, small: { roll: 85, spread: 14 } },
+        { a: { f: 4, b: 12, e: 90, r: -16 }, small: { roll: -80, spread: 14 } },
+      ],
+      { ...SEATED_FRONT, ...near('hand', 34, 44) },
     ),
     'with-a-stick': d(
       'sit',

@@ -10,6 +10,7 @@ import {
   HOVER,
   LEGS,
   OVERHEAD,
+  RIBS,
   THIGH,
   TIPS,
   WIDE,
@@ -25,6 +26,8 @@ const HOVERED = { a: HOVER } as const;
 const ON_LEFT = [3, 0, 0] as const;
 const ON_RIGHT = [-3, 0, 0] as const;
 const ON_COUNTER = { at: [11, 55, 25], hand: [0, 0, 1] } as const;
+/** Beside its thigh, as the trunk leans. */
+const DOWN_THE_LEG = { at: [12, 36, 1.5], hand: [0, -1, 0] } as const;
 const LIFTED = { f: 87, k: 88 } as const;
 const HIGH = { f: 94, k: 96 } as const;
 /** One foot's heel before the other's toes. */
@@ -393,12 +396,12 @@ export const STANDING: Poses = {
     free: d(
       'stand',
       [
-        { a: { b: 80, e: 100, r: 80 } },
+        { a: { on: 'shoulder', elbow: [1, 0, 0.3] } },
         {
           o: [6, 0, 0],
           sp: [4, -18],
-          aR: { b: 60, e: 100, r: 60 },
-          aL: { b: 90, e: 100, r: 80 },
+          aR: { on: 'shoulder', elbow: [0.9, -0.7, 0.5] },
+          aL: { on: 'shoulder', elbow: [1, 0.3, 0.2] },
           lR: { f: 88, b: 44, r: 40, k: 96 },
         },
       ],
@@ -422,13 +425,13 @@ export const STANDING: Poses = {
     free: d(
       'stand',
       [
-        { a: { b: 70, e: 110, r: 70 } },
+        { a: { on: 'shoulder', elbow: [0.8, -0.2, 0.6] } },
         {
           o: [4, 0, -3],
           sp: [22, 0, -34],
           nk: [8],
-          aL: { f: 56, b: -18, e: 112 },
-          aR: { b: 60, e: 110, r: 60 },
+          aL: { on: 'shoulder', elbow: [0, -0.8, 0.9] },
+          aR: { on: 'shoulder', elbow: [0.9, -0.2, 0.2] },
           lR: { f: 104, b: -8, k: 100 },
         },
       ],
@@ -474,18 +477,18 @@ export const STANDING: Poses = {
       'stand',
       [
         { aL: { at: [20, 52, 0] } },
-        { o: [2, 0, 0], sp: [0, -30], nk: [0, -6], aL: { at: [20, 52, 0] }, aR: { b: 20 } },
+        { o: [2, 0, 0], sp: [0, -30], nk: [0, 4], aL: { at: [20, 52, 0] }, aR: DOWN_THE_LEG },
       ],
       { ...FRONT, with: ['chair-left'] },
     ),
     free: d(
       'stand',
-      [{}, { o: [3, 0, 0], p: [0, -4], sp: [0, -36], nk: [0, -6], aR: { b: 22 }, aL: HIPS }],
+      [{}, { o: [3, 0, 0], p: [0, -4], sp: [0, -36], nk: [0, 4], aR: DOWN_THE_LEG, aL: HIPS }],
       FRONT,
     ),
     'with-a-weight': d(
       'stand',
-      [{}, { o: [3, 0, 0], p: [0, -4], sp: [0, -34], nk: [0, -6], aR: { b: 22 }, aL: HIPS }],
+      [{}, { o: [3, 0, 0], p: [0, -4], sp: [0, -34], nk: [0, 4], aR: DOWN_THE_LEG, aL: HIPS }],
       { ...FRONT, with: ['weight-one'] },
     ),
   },
@@ -708,19 +711,7 @@ export const STANDING: Poses = {
       ],
       { view: 'quarter' },
     ),
-    free: d(
-      'stand',
-      [
-        { a: HANG },
-        {
-          sp: [0, 0, -42],
-          nk: [0, 0, -26],
-          aR: { f: -24, b: 20, e: 20 },
-          aL: { f: 50, b: -16, e: 60 },
-        },
-      ],
-      FRONT,
-    ),
+    free: d('stand', [{ a: RIBS }, { sp: [0, 0, -42], nk: [0, 0, -26], a: RIBS }], FRONT),
   },
   'standing-pelvis-turn': {
     held: d(

@@ -1,4 +1,5 @@
 import type { BaseName } from '../bases';
+import type { Close } from '../close';
 import type { Drawn } from '../figure';
 import type { Arm, Leg, Pose, PoseChange } from '../pose';
 
@@ -42,6 +43,11 @@ export const CHEST: Arm = { on: 'chest', elbow: [1, -0.5, 0] };
 export const TIPS: Arm = { at: [10, 56, 20.5], hand: [0, -0.75, 0.66] };
 export const HOVER: Arm = { at: [11, 60, 19] };
 export const HELD: Arm = { at: [10, 53.5, 21.5] };
+
+/** A part that is drawn large beside the figure, from its front unless it says otherwise. */
+export const near = (of: Close['of'], round = 20, above = 30): Pick<Drawn, 'close'> => ({
+  close: { of, view: { round, above } },
+});
 
 /** Standing feet. */
 export const foot = (x: number, z = -3.6, y = 0, more: Partial<Leg> = {}): Leg => ({

@@ -424,7 +424,7 @@ export const UPPER_BACK: readonly Move[] = [
     dose: reps(6, [2, 1, 2, 0]),
     range: { reps: [4, 10], sets: [1, 2] },
     cues: says(
-      'Hands under shoulders, {side} hand on the {side} shoulder.',
+      'On hands and knees, {side} hand on the {side} shoulder.',
       'Point the {side} elbow down, then open it to the ceiling.',
       '{side} elbow down, and up.',
       ['Hips stay still', 'The {other} elbow is soft'],
@@ -453,6 +453,7 @@ export const UPPER_BACK: readonly Move[] = [
         loads: [...body('twist-end'), ...worked('shoulder-open-end')],
         loaded: regions('body', 'upper-back', 'shoulders'),
         words: {
+          setUp: 'Hands under shoulders, knees under hips.',
           go: 'Reach the {side} arm down, then open it to the ceiling.',
           short: '{side} arm down, and up.',
         },
