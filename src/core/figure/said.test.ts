@@ -189,7 +189,7 @@ describe('what is shown close', () => {
     const small =
       /\b(?:fingers?|thumb|fists)\b.*\b(?:open|wide|turn|touch|hook)|\btoes (?:up, and go|wide)|\bjaw\b/iu;
     const told = LEVELS.filter(({ go }) => small.test(go));
-    expect(told.length).toBeGreaterThan(8);
+    expect(told.length).toBeGreaterThan(7);
     expect(told.filter(({ drawn }) => !drawn.close).map(({ name }) => name)).toEqual([]);
   });
 

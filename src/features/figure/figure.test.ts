@@ -2,7 +2,7 @@ import { findRoute, type PositionId } from '@/core/body';
 import { levelIdSchema, moveIdSchema } from '@/core/common';
 import { coloursOf } from '@/core/figure';
 import { POSES } from '@/core/figure/poses';
-import { SHIPPED, moveNamed, usualLevel, type Move } from '@/core/moves';
+import { SHIPPED, cuesOf, moveNamed, usualLevel, type Move } from '@/core/moves';
 import { ownLike } from '@/core/testing';
 import { LIGHT, DARK } from '@/design/tokens';
 import { picturesOf } from './pictured';
@@ -177,7 +177,7 @@ describe('a figure on paper', () => {
   const svg = (name: string, width = 160) => {
     const move = named(name);
     const level = usualLevel(move);
-    return pictured({ move, level }, undefined, width, 100) ?? '';
+    return pictured({ move, level, cues: cuesOf(move, level) }, undefined, width, 100) ?? '';
   };
   const frames = (text: string) => text.split('<svg ').length - 1;
 

@@ -55,6 +55,15 @@ describe('what is said of a level', () => {
     },
   );
 
+  test('a level that is not the usual one says what it is, and not what the usual one is', () => {
+    const alike = all.filter(({ move, level }) => {
+      const usual = usualLevel(move);
+      const [own, other] = [cuesOf(move, level), cuesOf(move, usual)];
+      return level !== usual && own.setUp === other.setUp && own.go === other.go;
+    });
+    expect(alike.map(({ move, level }) => `${move.name}: ${level.name}`)).toEqual([]);
+  });
+
   test('a level with another load, prop or hold than the usual one has words of its own', () => {
     const loads = (level: Level) => level.loads.map(({ load }) => load).toSorted();
     const about = (level: Level) => [loads(level), level.props, level.support];

@@ -343,7 +343,11 @@ export const BALANCE: readonly Move[] = [
       level('sway', 'stand-chair', {
         support: 'two hands',
         loaded: regions('body', 'hip-outer'),
-        words: { setUp: 'Stand behind your chair, both hands on it, feet apart.' },
+        words: {
+          setUp: 'Stand behind your chair, both hands on it, feet apart.',
+          go: 'Sway the hips from side to side, slowly.',
+          short: 'Hips side to side.',
+        },
       }),
       level('circles', 'stand-chair', {
         usual: true,

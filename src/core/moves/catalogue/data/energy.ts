@@ -22,7 +22,13 @@ export const ENERGY: readonly Move[] = [
       REST,
     ),
     levels: [
-      level('feet only', 'sit-front', { loaded: legs }),
+      level('feet only', 'sit-front', {
+        loaded: legs,
+        words: {
+          go: 'Step both feet wide and close them, in a steady beat.',
+          short: 'Feet open, feet close.',
+        },
+      }),
       level('arms to shoulder height', 'sit-front', {
         usual: true,
         loaded: regions('body', 'shoulders', 'hip-outer'),
@@ -54,7 +60,13 @@ export const ENERGY: readonly Move[] = [
       REST,
     ),
     levels: [
-      level('small', 'sit-front', { loaded: legs }),
+      level('small', 'sit-front', {
+        loaded: legs,
+        words: {
+          go: 'Small steps: one foot out, the other out, and both back in.',
+          short: 'Out, out, in, in.',
+        },
+      }),
       level('wide', 'sit-front', {
         usual: true,
         loaded: regions('body', 'hip-outer', 'inner-thigh'),
@@ -80,7 +92,14 @@ export const ENERGY: readonly Move[] = [
       REST,
     ),
     levels: [
-      level('toes only', 'sit-front', { support: 'two hands', loaded: legs }),
+      level('toes only', 'sit-front', {
+        support: 'two hands',
+        loaded: legs,
+        words: {
+          go: 'Patter with your toes, heels down, quick and light.',
+          short: 'Quick, light toes.',
+        },
+      }),
       level('whole feet', 'sit-front', {
         usual: true,
         support: 'two hands',
@@ -177,7 +196,13 @@ export const POSTURE: readonly Move[] = [
       'Stay tall, or lean back.',
     ),
     levels: [
-      level('hands under the thighs', 'sit-front', { loaded: regions('body', 'low-back') }),
+      level('hands under the thighs', 'sit-front', {
+        loaded: regions('body', 'low-back'),
+        words: {
+          go: 'Hands under your thighs, roll back and forward; stop on both bones.',
+          short: 'Roll, then stop tall.',
+        },
+      }),
       level('hands resting', 'sit-front', { usual: true, loaded: regions('body', 'low-back') }),
     ],
     warms: ['low-back', 'hip-front'],
@@ -202,7 +227,11 @@ export const POSTURE: readonly Move[] = [
     levels: [
       level('fist between the knees', 'sit-front', {
         loaded: regions('body', 'inner-thigh'),
-        words: { setUp: 'Sit tall, two fists between the knees.' },
+        words: {
+          setUp: 'Sit tall, two fists between the knees.',
+          go: 'Squeeze your fists lightly with the knees, and let go.',
+          short: 'Squeeze, let go.',
+        },
       }),
       level('with a block', 'sit-front', {
         usual: true,
@@ -232,7 +261,11 @@ export const POSTURE: readonly Move[] = [
       level('feet on a block', 'sit-front', {
         props: ['block'],
         loaded: regions('body', 'hip-outer'),
-        words: { setUp: 'Sit forward, feet flat on a block.' },
+        words: {
+          setUp: 'Sit forward, feet flat on a block.',
+          go: 'Set both feet parallel on the block, knees over them.',
+          short: 'Parallel, knees over feet.',
+        },
       }),
       level('feet on the floor', 'sit-front', {
         usual: true,
@@ -258,7 +291,13 @@ export const POSTURE: readonly Move[] = [
       'Go on with your work.',
     ),
     levels: [
-      level('one thing', 'sit-back', { loaded: regions('body', 'neck') }),
+      level('one thing', 'sit-back', {
+        loaded: regions('body', 'neck'),
+        words: {
+          go: 'Look at one thing only: the screen top at eye height.',
+          short: 'Screen top, eye height.',
+        },
+      }),
       level('all three', 'sit-back', { usual: true, loaded: regions('body', 'neck', 'shoulders') }),
     ],
     warms: ['neck'],
@@ -283,7 +322,13 @@ export const HANDS: readonly Move[] = [
       'Lay the hands in your lap.',
     ),
     levels: [
-      level('nodding', 'sit-front', { loaded: regions('body', 'wrists-hands') }),
+      level('nodding', 'sit-front', {
+        loaded: regions('body', 'wrists-hands'),
+        words: {
+          go: 'Nod both hands up and down from the wrists.',
+          short: 'Hands up, hands down.',
+        },
+      }),
       level('circles', 'sit-front', { usual: true, loaded: regions('body', 'wrists-hands') }),
     ],
     warms: ['wrists-hands', 'arms'],
@@ -376,7 +421,10 @@ export const HANDS: readonly Move[] = [
       'Let the hands rest open.',
     ),
     levels: [
-      level('no fist', 'sit-front', { loaded: regions('body', 'wrists-hands') }),
+      level('no fist', 'sit-front', {
+        loaded: regions('body', 'wrists-hands'),
+        words: { go: 'Bend to a hook, then to a table, and open.', short: 'Hook, table, open.' },
+      }),
       level('all shapes', 'sit-front', { usual: true, loaded: regions('body', 'wrists-hands') }),
     ],
     warms: ['wrists-hands'],
@@ -398,7 +446,13 @@ export const HANDS: readonly Move[] = [
       'Let the hands rest open.',
     ),
     levels: [
-      level('two fingers', 'sit-front', { loaded: regions('body', 'wrists-hands') }),
+      level('two fingers', 'sit-front', {
+        loaded: regions('body', 'wrists-hands'),
+        words: {
+          go: 'Touch thumb to the first two fingertips, and back again.',
+          short: 'First tip, second tip.',
+        },
+      }),
       level('all fingers', 'sit-front', { usual: true, loaded: regions('body', 'wrists-hands') }),
     ],
     warms: ['wrists-hands'],

@@ -263,7 +263,13 @@ export const HIPS_LYING: readonly Move[] = [
       'Come to the middle and rest.',
     ),
     levels: [
-      level('small', 'lying-back', { loaded: regions('body', 'abdomen') }),
+      level('small', 'lying-back', {
+        loaded: regions('body', 'abdomen'),
+        words: {
+          go: 'Tip your pelvis only a little: low back sinks, low back rises.',
+          short: 'A little, and back.',
+        },
+      }),
       level('easy range', 'lying-back', {
         usual: true,
         loaded: regions('body', 'abdomen', 'low-back'),
@@ -1006,6 +1012,10 @@ export const HIPS_FLOOR: readonly Move[] = [
           ...other('hip-rotate-in'),
         ],
         loaded: regions('body', 'hip-outer', 'hip-front'),
+        words: {
+          go: 'Both knees sink to one side; lift that hip, and change.',
+          short: 'Knees over, hip lifts.',
+        },
       }),
     ],
     warms: ['hip-outer', 'hip-front'],

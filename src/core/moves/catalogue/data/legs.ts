@@ -167,6 +167,10 @@ export const LEGS: readonly Move[] = [
       level('heel on a box', 'bed-back', {
         stretched: regions('worked', 'hip-front'),
         loads: [...worked('hip-extend-end'), ...other('hip-flex-past-90')],
+        words: {
+          go: 'Let the {side} leg hang, heel on the box, and grow heavy.',
+          short: '{side} heel on the box.',
+        },
       }),
       level('leg hanging', 'bed-back', {
         usual: true,
@@ -586,6 +590,10 @@ export const LEGS: readonly Move[] = [
       level('small bend', 'stand-wall', {
         support: 'two hands',
         stretched: regions('worked', 'calf'),
+        words: {
+          go: 'Bend the {side} knee a little, heel heavy.',
+          short: '{side} knee bends a little.',
+        },
       }),
       level('full bend', 'stand-wall', {
         usual: true,
@@ -690,6 +698,10 @@ export const LEGS: readonly Move[] = [
       level('heel down', 'sit-front', {
         support: 'two hands',
         loaded: regions('worked', 'ankles-feet'),
+        words: {
+          go: '{side} heel stays down; draw slow circles with the toes.',
+          short: 'Heel down, toes circle.',
+        },
       }),
       level('foot lifted', 'sit-front', {
         usual: true,
@@ -717,7 +729,13 @@ export const LEGS: readonly Move[] = [
       'Lay both feet flat under the knees.',
     ),
     levels: [
-      level('toes and then heels', 'sit-front', { loaded: regions('body', 'ankles-feet') }),
+      level('toes and then heels', 'sit-front', {
+        loaded: regions('body', 'ankles-feet'),
+        words: {
+          go: 'Lift your toes, put them down, then lift your heels.',
+          short: 'Toes up, heels up.',
+        },
+      }),
       level('walking', 'sit-front', {
         usual: true,
         loaded: regions('body', 'ankles-feet', 'inner-thigh'),

@@ -25,7 +25,13 @@ export const LYING = [
       breath: 'Breathe with the movement; no holding.',
     },
     levels: [
-      level('heel sliding', 'lying-back', { loaded: regions('body', 'abdomen') }),
+      level('heel sliding', 'lying-back', {
+        loaded: regions('body', 'abdomen'),
+        words: {
+          go: 'Slide one heel away along the floor, pelvis still, and back; change.',
+          short: 'Slide, pelvis still, back.',
+        },
+      }),
       level('foot lifting', 'lying-back', {
         usual: true,
         loaded: regions('body', 'abdomen', 'hip-front'),

@@ -14,7 +14,7 @@ export const NECK: readonly Move[] = [
     range: { reps: [3, 10], timedMs: spanS(20, 60), sets: [1, 2] },
     cues: says(
       'Sit tall, hands resting, shoulders low.',
-      'Tip your head a little to one side, then the other.',
+      'Tip your head to one side, as far as is easy; change.',
       'Tip, and change.',
       [
         'The nose points forward',
@@ -26,7 +26,10 @@ export const NECK: readonly Move[] = [
       'Bring your head to the middle and rest.',
     ),
     levels: [
-      level('small', 'sit-front', { loaded: neck }),
+      level('small', 'sit-front', {
+        loaded: neck,
+        words: { go: 'Tip your head a little to one side, then the other.' },
+      }),
       level('easy range', 'sit-front', { usual: true, loaded: neck }),
     ],
     warms: ['neck'],
@@ -226,7 +229,13 @@ export const NECK: readonly Move[] = [
       'Close the lips and let the jaw hang.',
     ),
     levels: [
-      level('half way', 'sit-front', { loaded: regions('body', 'jaw') }),
+      level('half way', 'sit-front', {
+        loaded: regions('body', 'jaw'),
+        words: {
+          go: 'Let the jaw open half way, slowly, then close softly.',
+          short: 'Half open, close softly.',
+        },
+      }),
       level('tongue up', 'sit-front', { usual: true, loaded: regions('body', 'jaw') }),
     ],
     warms: ['jaw'],

@@ -24,7 +24,14 @@ export const SEATED_BALANCE: readonly Move[] = [
       DOWN,
     ),
     levels: [
-      level('heels only', 'sit-front', { support: 'two hands', loaded: hips }),
+      level('heels only', 'sit-front', {
+        support: 'two hands',
+        loaded: hips,
+        words: {
+          go: 'Lift one heel and put it down, the toes stay; change.',
+          short: 'Heel up, down, change.',
+        },
+      }),
       level('foot out', 'sit-front', { usual: true, support: 'two hands', loaded: hips }),
     ],
     warms: ['hip-outer', 'ankles-feet'],
@@ -46,7 +53,14 @@ export const SEATED_BALANCE: readonly Move[] = [
       DOWN,
     ),
     levels: [
-      level('small', 'sit-front', { support: 'two hands', loaded: hips }),
+      level('small', 'sit-front', {
+        support: 'two hands',
+        loaded: hips,
+        words: {
+          go: 'Roll your weight a little from one sitting bone to the other.',
+          short: 'A little, side to side.',
+        },
+      }),
       level('full', 'sit-front', { usual: true, support: 'two hands', loaded: hips }),
     ],
     warms: ['hip-outer', 'ribs-sides'],
@@ -68,7 +82,11 @@ export const SEATED_BALANCE: readonly Move[] = [
       DOWN,
     ),
     levels: [
-      level('heels only', 'sit-front', { support: 'two hands', loaded: hips }),
+      level('heels only', 'sit-front', {
+        support: 'two hands',
+        loaded: hips,
+        words: { go: 'Lift one heel, then the other, as if you walked.', short: 'Heel, and heel.' },
+      }),
       level('steps', 'sit-front', { usual: true, support: 'two hands', loaded: hips }),
     ],
     warms: ['hip-front', 'ankles-feet'],
@@ -125,7 +143,13 @@ export const SEATED_BALANCE: readonly Move[] = [
       DOWN,
     ),
     levels: [
-      level('small', 'sit-front', { loaded: regions('body', 'calf') }),
+      level('small', 'sit-front', {
+        loaded: regions('body', 'calf'),
+        words: {
+          go: 'Lift both heels a little, wait, and lower them slowly.',
+          short: 'A little up, slowly down.',
+        },
+      }),
       level('full', 'sit-front', { usual: true, loaded: regions('body', 'calf') }),
     ],
     warms: ['calf', 'ankles-feet'],
@@ -151,6 +175,10 @@ export const SEATED_BALANCE: readonly Move[] = [
       level('half way', 'sit-front', {
         support: 'two hands',
         loaded: regions('worked', 'hip-outer'),
+        words: {
+          go: 'Slide the {side} foot half way out to the side, and back.',
+          short: '{side} foot half way out.',
+        },
       }),
       level('sliding', 'sit-front', {
         usual: true,

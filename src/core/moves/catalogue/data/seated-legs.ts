@@ -74,6 +74,10 @@ export const SEATED_LEGS = [
       level('heel sliding', 'sit-front', {
         support: 'two hands',
         loaded: regions('worked', 'front-thigh'),
+        words: {
+          go: 'Slide one heel forward until the knee is nearly straight, and back.',
+          short: 'Slide out, slide back.',
+        },
       }),
       level('foot lifting', 'sit-front', {
         usual: true,

@@ -34,7 +34,13 @@ export const SHOULDERS: readonly Move[] = [
       'Let the arms hang and rest.',
     ),
     levels: [
-      level('small', 'sit-front', { loaded: shoulders }),
+      level('small', 'sit-front', {
+        loaded: shoulders,
+        words: {
+          go: 'Slide both shoulders up a little, then down and wide.',
+          short: 'A little up, down.',
+        },
+      }),
       level('full', 'sit-front', { usual: true, loaded: shoulders }),
     ],
     warms: ['shoulders', 'neck'],
@@ -56,7 +62,13 @@ export const SHOULDERS: readonly Move[] = [
       'Let the shoulders hang and rest.',
     ),
     levels: [
-      level('small circles', 'sit-front', { loaded: shoulders }),
+      level('small circles', 'sit-front', {
+        loaded: shoulders,
+        words: {
+          go: 'Roll both shoulders in small circles: forward, up, back and down.',
+          short: 'Small circles, forward first.',
+        },
+      }),
       level('full circles', 'sit-front', { usual: true, loaded: shoulders }),
       level('circling the elbows', 'sit-front', {
         loads: body('shoulder-open-end'),
@@ -88,7 +100,13 @@ export const SHOULDERS: readonly Move[] = [
       'Let the arms hang and rest.',
     ),
     levels: [
-      level('hands in the lap', 'sit-front', { loaded: regions('body', 'upper-back') }),
+      level('hands in the lap', 'sit-front', {
+        loaded: regions('body', 'upper-back'),
+        words: {
+          go: 'Hands in your lap, draw the blades lightly together; let go.',
+          short: 'Blades together, let go.',
+        },
+      }),
       level('elbows at the sides', 'sit-front', {
         usual: true,
         loaded: regions('body', 'upper-back', 'shoulders'),
@@ -261,7 +279,13 @@ export const SHOULDERS: readonly Move[] = [
       'Let both arms hang and rest.',
     ),
     levels: [
-      level('elbows only', 'sit-front', { loaded: regions('body', 'upper-back') }),
+      level('elbows only', 'sit-front', {
+        loaded: regions('body', 'upper-back'),
+        words: {
+          go: 'Draw one elbow back, let it come, and change.',
+          short: 'One elbow back, change.',
+        },
+      }),
       level('reach and pull', 'sit-front', {
         usual: true,
         loaded: regions('body', 'upper-back', 'shoulders'),
@@ -324,7 +348,13 @@ export const SHOULDERS: readonly Move[] = [
       'Lay both hands down and rest.',
     ),
     levels: [
-      level('to the chin', 'sit-front', { loaded: regions('worked', 'arms') }),
+      level('to the chin', 'sit-front', {
+        loaded: regions('worked', 'arms'),
+        words: {
+          go: 'Lift one hand to your chin, lower it, and change.',
+          short: 'To the chin, change.',
+        },
+      }),
       level('to the forehead', 'sit-front', {
         usual: true,
         loaded: regions('worked', 'shoulders', 'arms'),

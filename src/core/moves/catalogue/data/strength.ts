@@ -799,6 +799,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
         props: ['band'],
         loads: body('grip', 'arm-pull'),
         loaded: regions('body', 'upper-back'),
+        words: {
+          go: 'Pull the band apart at belly height, and give way slowly.',
+          short: 'Pull apart, give way.',
+        },
       }),
       level('chest height', 'sit-front', {
         usual: true,
@@ -962,7 +966,13 @@ export const STRENGTH_STANDING: readonly Move[] = [
       'Let go and rest.',
     ),
     levels: [
-      level('light', 'sit-front', { loaded: regions('body', 'buttocks') }),
+      level('light', 'sit-front', {
+        loaded: regions('body', 'buttocks'),
+        words: {
+          go: 'Squeeze both buttocks lightly, and let go.',
+          short: 'Light squeeze, let go.',
+        },
+      }),
       level('firm', 'sit-front', { usual: true, loaded: regions('body', 'buttocks') }),
     ],
     warms: ['buttocks'],
@@ -988,7 +998,13 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       'Bring both feet flat and rest.',
     ),
     levels: [
-      level('half way', 'lying-back', { loaded: regions('body', 'abdomen') }),
+      level('half way', 'lying-back', {
+        loaded: regions('body', 'abdomen'),
+        words: {
+          go: 'Slide one heel half way, draw it back, pelvis still; change.',
+          short: 'Half way, back, change.',
+        },
+      }),
       level('full', 'lying-back', { usual: true, loaded: regions('body', 'abdomen', 'hip-front') }),
     ],
     warms: ['hip-front', 'abdomen'],
@@ -1011,7 +1027,13 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       'Put both feet down and rest.',
     ),
     levels: [
-      level('heel only', 'lying-back', { loaded: regions('body', 'abdomen') }),
+      level('heel only', 'lying-back', {
+        loaded: regions('body', 'abdomen'),
+        words: {
+          go: 'Lift one heel, the toes stay down; lower it and change.',
+          short: 'Heel up, down, change.',
+        },
+      }),
       level('feet down', 'lying-back', {
         usual: true,
         loaded: regions('body', 'abdomen', 'hip-front'),

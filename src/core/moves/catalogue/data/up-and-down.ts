@@ -241,7 +241,13 @@ export const RISE_CHAIN: readonly Move[] = [
       'Let go and rest.',
     ),
     levels: [
-      level('light', 'sit-front', { loaded: legs }),
+      level('light', 'sit-front', {
+        loaded: legs,
+        words: {
+          go: 'Press both feet lightly into the floor, and let go.',
+          short: 'Press lightly, let go.',
+        },
+      }),
       level('firm', 'sit-front', { usual: true, loaded: legs }),
     ],
     warms: ['front-thigh', 'buttocks'],
@@ -476,6 +482,10 @@ export const RISE_CHAIN: readonly Move[] = [
         loads: worked('shoulder-weight'),
         loaded: regions('body', 'shoulders'),
         longSwitch: 'roll-over',
+        words: {
+          go: 'Push with both hands on to your elbow; lower the same way.',
+          short: 'Up to the elbow, lower.',
+        },
       }),
       level('to sitting', 'side-lying', {
         usual: true,
@@ -718,6 +728,10 @@ export const RISE_CHAIN: readonly Move[] = [
         support: 'two hands',
         loaded: legs,
         loads: body('shoulder-weight', 'hip-flex-past-90'),
+        words: {
+          go: 'Lean, push with both hands, grow light, and sit back.',
+          short: 'Lean, push, sit back.',
+        },
       }),
       level('to the walker', 'sit-front', {
         usual: true,
@@ -747,7 +761,13 @@ export const RISE_CHAIN: readonly Move[] = [
       'Hands back to the lap, everything checked.',
     ),
     levels: [
-      level('with a helper', 'wheel-back', { loaded: regions('body', 'ankles-feet') }),
+      level('with a helper', 'wheel-back', {
+        loaded: regions('body', 'ankles-feet'),
+        words: {
+          go: 'Say each aloud, your helper does it: brakes, footplates, feet flat.',
+          short: 'Brakes, plates, feet.',
+        },
+      }),
       level('by yourself', 'wheel-back', { usual: true, loaded: regions('body', 'ankles-feet') }),
     ],
     warms: [],

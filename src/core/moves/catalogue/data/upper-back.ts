@@ -575,6 +575,10 @@ export const UPPER_BACK: readonly Move[] = [
       level('elbow bent', 'lying-front', {
         loaded: regions('worked', 'upper-back'),
         loads: worked('shoulder-open-end'),
+        words: {
+          go: 'Lift one bent arm a little, lower it, and change.',
+          short: 'Lift one arm, change.',
+        },
       }),
       level('arm straight', 'lying-front', {
         usual: true,
