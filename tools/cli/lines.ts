@@ -1,4 +1,4 @@
-import { readTypedLine, type PlainSetting } from '@/core/writing';
+import { readSaidLine, type PlainSetting } from '@/core/writing';
 import { problemSentence } from '@/words/problems';
 import { table } from './print';
 
@@ -17,8 +17,11 @@ export function lineRows(text: string, setting: PlainSetting): readonly LineRow[
   return text
     .split(/\r\n|\r|\n/u)
     .filter((typed) => typed.trim() !== '')
-    .map((typed) => {
-      const { line, text: strict, others, problem } = readTypedLine(typed, setting);
+    .flatMap((typed) => {
+      const { reading } = readSaidLine(typed, setting);
+      // A heading alone says nothing of a move.
+      if (!reading) return [];
+      const { line, text: strict, others, problem } = reading;
       const sure = line !== undefined;
       const taken = sure ? [{ text: strict }] : [];
       return {

@@ -12,8 +12,8 @@ export { searchSaid, type SaidWanted } from './find-moves/said-wanted';
 export { searchMoves } from './find-moves/search';
 export type { PlainSetting } from './plain-line/plain-line';
 export { placeAfter, readPlainPage, type PageLine, type PlainPage } from './plain-page/plain-page';
-export { sectionSaid } from './plain-line/section-said';
-export { readTypedLine, type Meant, type TypedLine } from './plain-line/typed-line';
+export { bareLine, readSaidLine } from './plain-line/said-line';
+export type { Meant, TypedLine } from './plain-line/typed-line';
 export {
   DRAFT_MIGRATIONS,
   DRAFT_VERSION,

@@ -1,7 +1,7 @@
 import { printClock, type ItemId } from '@/core/common';
 import { GROUP_ALONE, type TakingPart } from '@/core/people';
 import { addEntry, type Change, type Entry, type Place, type Routine } from '@/core/routine';
-import { readTypedLine, sectionSaid, type Meant } from '@/core/writing';
+import { bareLine, readSaidLine, type Meant } from '@/core/writing';
 import { addTimerOf } from '@/state';
 import { problemSentence } from '@/words/problems';
 import { placeBefore, placeForNew, type GoesTo } from './goes-to';
@@ -31,17 +31,16 @@ export function readAdding(
   usual: GoesTo,
   part: TakingPart = GROUP_ALONE,
 ): Adding {
-  const said = sectionSaid(typed);
-  const goesTo = said ? { section: said.section } : usual;
+  const { section } = bareLine(typed);
+  const goesTo = section ? { section } : usual;
   const place = placeForNew(routine, goesTo);
-  const rest = said ? said.rest : typed;
+  const { reading } = readSaidLine(typed, { ...routine, at: placeBefore(routine, place) });
   const nothing: Adding = {
-    ...{ goesTo, place, entry: undefined, turnsTo: said?.rest === '' },
+    ...{ goesTo, place, entry: undefined, turnsTo: section !== undefined && !reading },
     ...{ strict: '', adds: '', problem: '', others: [], passed: [] },
   };
-  if (rest.trim() === '') return nothing;
-  const at = placeBefore(routine, place);
-  const { line, text, others, passed, problem } = readTypedLine(rest, { ...routine, at });
+  if (!reading) return nothing;
+  const { line, text, others, passed, problem } = reading;
   if (!line) return { ...nothing, others, problem: problem ? problemSentence(problem) : '' };
   const adds = addsFor(routine, line, place, part);
   if (adds === undefined) return { ...nothing, strict: text, problem: BUILD.full };

@@ -1,6 +1,6 @@
 import { itemIdSchema } from '@/core/common';
 import type { Placed, Setting } from '@/core/routine';
-import { readPlainPage, readTypedLine, type PageLine } from '@/core/writing';
+import { readPlainPage, readSaidLine, type PageLine } from '@/core/writing';
 
 /** What an instructor made of a line of a plan: other words for it, a note, or nothing. */
 export type Decided = { readonly as: string } | 'note' | 'out';
@@ -49,8 +49,8 @@ function rowOf(
     const note = typed.slice(0, MOST_NOTE);
     return { ...row, state: 'note', entry: { kind: 'note', id: TRIAL, note } };
   }
-  const read = decided ? readTypedLine(decided.as, setting) : reading;
-  if (!read.line) return { ...row, state: 'open', others: read.others, entry: undefined };
+  const read = decided ? readSaidLine(decided.as, setting).reading : reading;
+  if (!read?.line) return { ...row, state: 'open', others: read?.others ?? [], entry: undefined };
   const { text, passed, others } = read;
   return { ...row, state: 'sure', text, passed, others, entry: read.line };
 }

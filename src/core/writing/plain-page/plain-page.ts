@@ -1,8 +1,9 @@
 import { onSide, type PositionId } from '@/core/body';
 import { itemInForce, type Line, type SectionName } from '@/core/routine';
 import type { PlainSetting } from '../plain-line/plain-line';
+import { hasClock, readSaidLine } from '../plain-line/said-line';
 import { sectionHeaded } from '../plain-line/section-said';
-import { readTypedLine, type TypedLine } from '../plain-line/typed-line';
+import type { TypedLine } from '../plain-line/typed-line';
 
 /** A line of a plan, and what it becomes. */
 export interface PageLine {
@@ -20,8 +21,6 @@ export interface PlainPage {
   readonly lines: readonly PageLine[];
 }
 
-const CLOCK = /^\s*[([]?\d{1,2}[:.]\d\d(?:\s*[-–]\s*\d{1,2}[:.]\d\d)?[)\]]?\s*[-–:|]?\s+(?=\S)/u;
-const BULLET = /^\s*(?:[-*•·–>☐□✓]+|\(?(?:\d{1,2}|[a-z])[.)](?!\d))\s*/iu;
 const MOST_LINES = 400;
 
 /**
@@ -37,20 +36,18 @@ export function readPlainPage(text: string, setting: PlainSetting): PlainPage {
     .map((typed, i) => ({ typed, line: i + 1 }))
     .filter(({ typed }) => /[\p{L}\p{N}]/u.test(typed));
   // A time in front says when a line is due, if more than one has it; else it may be how long.
-  const isTimed = raw.filter(({ typed }) => CLOCK.test(typed.replace(BULLET, ''))).length > 1;
+  const isTimed = raw.filter(({ typed }) => hasClock(typed)).length > 1;
   let title: string | undefined;
   let section: SectionName = 'main';
   let at: PositionId | undefined = setting.at;
   const lines: PageLine[] = [];
   for (const { typed, line } of raw) {
-    const bare = typed.replace(BULLET, '').trim();
-    const said = (isTimed ? bare.replace(CLOCK, '') : bare).trim();
-    const headed = sectionHeaded(said);
-    if (headed) {
-      section = headed;
-      continue;
-    }
-    const reading = readTypedLine(said, { ...setting, at });
+    const { said, section: own, reading } = readSaidLine(typed, { ...setting, at }, isTimed);
+    // What is a line of its own is no heading: two minutes to relax are led.
+    const headed = reading ? !(reading.line && /\d/u.test(said)) && sectionHeaded(said) : own;
+    if (headed) section = headed;
+    if (headed || !reading) continue;
+    section = own ?? section;
     if (lines.length === 0 && title === undefined && !reading.line && isTitle(said)) {
       title = said.replace(/^#+\s*/u, '').replace(/^title:\s*/iu, '');
       continue;
