@@ -39,6 +39,9 @@ export function isDay(text: string): boolean {
   return !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === text;
 }
 
+/** What is kept of a class or a person is not from before this day: such a year is a slip of the keys. */
+export const FIRST_DAY = '1990-01-01';
+
 const DAY_MS = 86_400_000;
 const utc = (day: string) => Date.parse(`${day.slice(0, 10)}T00:00:00Z`);
 

@@ -5,6 +5,7 @@ export {
   dayOfDate,
   daysAfter,
   daysBetween,
+  FIRST_DAY,
   isDay,
   isoWithOffset,
   lastWith,
@@ -42,6 +43,7 @@ export {
   textSchema,
   withoutUnseen,
 } from './own-text';
+export { numberToRing } from './phone';
 export { withCapital, withStop } from './sentence';
 export {
   fail,

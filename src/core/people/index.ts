@@ -96,6 +96,7 @@ export {
   TANDEM_SIGN_S,
   averageStands,
   breathsAMinute,
+  readingDayFault,
   readingFault,
   readingSchema,
   trendOf,

@@ -63,11 +63,15 @@ export function StartAt({ disabled, onWait }: StartAtProps) {
   const dispatch = useAppDispatch();
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState('');
-  const wait = () => {
+  const read = () => {
     const { nowMs, wallTime } = dispatch(readClock());
     const until = msUntil(typed, wallTime);
-    setProblem(until === undefined ? LEAD.startAtWrong : '');
-    if (until !== undefined) onWait(nowMs + until, typed.trim());
+    setProblem(until === undefined && typed.trim() !== '' ? LEAD.startAtWrong : '');
+    return until === undefined ? undefined : nowMs + until;
+  };
+  const wait = () => {
+    const startMs = read();
+    if (startMs !== undefined) onWait(startMs, typed.trim());
   };
   return (
     <View style={styles.row}>
@@ -78,6 +82,7 @@ export function StartAt({ disabled, onWait }: StartAtProps) {
           maxLength={8}
           problem={problem}
           onChangeText={setTyped}
+          onBlur={read}
           onSubmitEditing={disabled ? undefined : wait}
         />
       </View>

@@ -1,18 +1,16 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
-import { Field, SANS, TARGET, useTokens, rem } from '@/design';
+import { FieldWithProblem, SANS, TARGET, useTokens, rem } from '@/design';
+import { numberToRing } from '@/core/common';
 import { deviceSet, useAppDispatch, useAppSelector } from '@/state';
 import { LEAD } from './strings';
 
 const DETAILS = ['number', 'address', 'defibrillator'] as const;
 
-/** Digits and what stands among them in numbers that people ring. */
-const dialled = (number: string) => number.replace(/[^\d+*#]/gu, '');
-
 /** Whether somebody who calls for help from here has all that they need. */
 export function useHelpIsKnown(): boolean {
   const help = useAppSelector((state) => state.device.help);
-  return DETAILS.every((key) => help[key].trim() !== '');
+  return DETAILS.every((key) => help[key].trim() !== '') && numberToRing(help.number) !== undefined;
 }
 
 /** Whom to ring, by a press, and what to tell them: a line each, first of all. */
@@ -20,28 +18,29 @@ export function CallForHelp() {
   const t = useTokens();
   const help = useAppSelector((state) => state.device.help);
   const number = help.number.trim();
+  const rings = numberToRing(number);
+  const isKnown = useHelpIsKnown();
   return (
     <View role="region" aria-label={LEAD.call.title} style={[styles.call, { borderColor: t.clay }]}>
-      {number === '' ? (
+      {rings === undefined ? (
         <Text style={[styles.number, { color: t.clay }]}>{LEAD.call.title}</Text>
       ) : (
         <Text
           role="link"
-          {...{ href: `tel:${dialled(number)}` }}
+          {...{ href: `tel:${rings}` }}
           style={[styles.number, styles.press, { color: t.sheet, backgroundColor: t.clay }]}
         >
           {LEAD.call.ring(number)}
         </Text>
       )}
+      {number !== '' && rings === undefined && <Text style={styles.line}>{number}</Text>}
       {help.address.trim() !== '' && (
         <Text style={styles.line}>{LEAD.call.here(help.address)}</Text>
       )}
       {help.defibrillator.trim() !== '' && (
         <Text style={styles.line}>{LEAD.call.defibrillator(help.defibrillator)}</Text>
       )}
-      {DETAILS.some((key) => help[key].trim() === '') && (
-        <Text style={[styles.missing, { color: t.clay }]}>{LEAD.call.missing}</Text>
-      )}
+      {!isKnown && <Text style={[styles.missing, { color: t.clay }]}>{LEAD.call.missing}</Text>}
     </View>
   );
 }
@@ -50,14 +49,16 @@ export function CallForHelp() {
 export function HelpFields() {
   const dispatch = useAppDispatch();
   const help = useAppSelector((state) => state.device.help);
+  const isNoNumber = help.number.trim().length > 1 && numberToRing(help.number) === undefined;
   return (
     <View style={styles.fields}>
       {DETAILS.map((key) => (
-        <Field
+        <FieldWithProblem
           key={key}
           label={LEAD.help[key]}
           value={help[key]}
           maxLength={200}
+          problem={key === 'number' && isNoNumber ? LEAD.noNumber : ''}
           {...(key === 'number' && { inputMode: 'tel' as const })}
           onChangeText={(text) => dispatch(deviceSet({ help: { ...help, [key]: text } }))}
         />

@@ -165,6 +165,7 @@ export const LEAD = {
     number: 'Emergency number here',
     defibrillator: 'Where the defibrillator is',
   },
+  noNumber: 'There is no number to call in it. Write it as you would dial it, such as 999.',
   stops: (count: number) =>
     count === 1
       ? 'The checks say stop: do not lead it like this.'

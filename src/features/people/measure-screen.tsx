@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import type { Side } from '@/core/body';
@@ -8,13 +8,24 @@ import {
   MEASURES,
   MEASURE_NAMES,
   breathsAMinute,
+  readingDayFault,
   type MeasureName,
   type Reading,
 } from '@/core/people';
-import { Choices, DayField, Field, Fold, Screen, TARGET, Target, useTokens } from '@/design';
+import {
+  Choices,
+  DayField,
+  Field,
+  FieldWithProblem,
+  Fold,
+  Screen,
+  TARGET,
+  Target,
+  useTokens,
+} from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { NotFoundScreen } from '@/features/notices';
-import { readingKept, useAppDispatch, useClock } from '@/state';
+import { readingKept, typedAt, useAppDispatch, useAppSelector, useClock } from '@/state';
 import { FLOOR_WORDS, MEASURES_INFORM, MEASURE_WORDS, READING_FAULTS } from '@/words/people';
 import { PERSON } from './strings';
 import { usePerson, type Person } from './use-person';
@@ -39,6 +50,7 @@ const M = {
   with: 'Hands or an aid used',
   note: 'Note',
   keep: 'Keep it',
+  noNumber: 'That is no number. Write it in figures, such as 12 or 8.5.',
   kept: 'Kept.',
   source: (words: string) => `Source: ${words}.`,
   way: 'How they get up',
@@ -62,7 +74,13 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
   const dispatch = useAppDispatch();
   const [measure, setMeasure] = useState<MeasureName>('chair-stand');
   const [taken, setTaken] = useState<Taken>({});
-  const [on, setOn] = useState(today);
+  const dayPlace = `day of ${member.id}`;
+  const keptDay = useAppSelector((state) => state.typed[dayPlace]?.text);
+  const [on, setOn] = useState(keptDay ?? today);
+  const chooseDay = (day: string) => {
+    setOn(day);
+    dispatch(typedAt(dayPlace, day === today ? '' : day));
+  };
   const [aid, setAid] = useKeptTyping(`aid of ${member.id}`);
   const [note, setNote] = useKeptTyping(`measure of ${member.id}`);
   const [said, setSaid] = useState('');
@@ -73,6 +91,7 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
     setTaken({});
     setSaid('');
   };
+  const dayFault = readingDayFault(on, today);
   const keep = () => {
     const reading: Omit<Reading, 'id'> = {
       person: member.id,
@@ -86,6 +105,8 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
     if (fault) return setSaid(READING_FAULTS[fault]);
     setTaken({});
     setNote('');
+    // The next one is often of the same day, but not the one of next week.
+    dispatch(typedAt(dayPlace, ''));
     setSaid(M.kept);
   };
   return (
@@ -124,13 +145,20 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
         ) : (
           <Numbers
             key={`numbers ${measure}`}
+            place={`${measure} of ${member.id}`}
             sided={sided}
             unit={unit}
             taken={taken}
             onTaken={setTaken}
           />
         )}
-        <DayField label={M.on} value={on} max={today} onChange={setOn} />
+        <DayField
+          label={M.on}
+          value={on}
+          max={today}
+          onChange={chooseDay}
+          problem={dayFault ? READING_FAULTS[dayFault] : ''}
+        />
         <Field label={M.with} value={aid} maxLength={80} onChangeText={setAid} />
         <Field label={M.note} value={note} maxLength={300} onChangeText={setNote} />
         <View aria-live="polite">
@@ -288,14 +316,16 @@ function Breaths({ taken, onTaken }: TakenProps) {
 
 /** The numbers themselves, to be written or put right. */
 function Numbers({
+  place,
   sided,
   unit,
   taken,
   onTaken,
-}: TakenProps & { readonly sided: boolean; readonly unit: string }) {
+}: TakenProps & { readonly place: string; readonly sided: boolean; readonly unit: string }) {
   const field = (key: keyof Taken, label: string) => (
     <NumberField
       key={key}
+      place={`${place} ${key}`}
       label={label}
       value={taken[key]}
       digits={unit === 's' ? 1 : 0}
@@ -314,32 +344,51 @@ function Numbers({
   );
 }
 
+/** What is typed as a number, with a point or a comma; undefined where it is none. */
+function numberIn(typed: string): number | undefined {
+  const number = Number(typed.replace(',', '.'));
+  return typed.trim() === '' || !Number.isFinite(number) ? undefined : number;
+}
+
 function NumberField({
+  place,
   label,
   value,
   digits,
   onValue,
 }: {
+  /** Where what is typed is kept until it is pressed. */
+  readonly place: string;
   readonly label: string;
   readonly value: number | undefined;
   /** Behind the point, of what was measured; what is typed stays as it is. */
   readonly digits: number;
   readonly onValue: (value: number | undefined) => void;
 }) {
-  const [typed, setTyped] = useState<{ text: string; of: number | undefined }>();
-  const shown = typed && typed.of === value ? typed.text : (value?.toFixed(digits) ?? '');
+  const [typed, setTyped] = useKeptTyping(place);
+  const number = numberIn(typed);
+  const wasGiven = useRef(false);
+  useEffect(() => {
+    // What stood here before a reload counts again; what was kept with a press is gone.
+    if (value === undefined && number !== undefined) {
+      if (wasGiven.current) setTyped('');
+      else onValue(number);
+    }
+    wasGiven.current = value !== undefined;
+  });
+  const shown = value === number ? typed : (value?.toFixed(digits) ?? '');
   return (
-    <Field
+    <FieldWithProblem
       label={label}
       value={shown}
       maxLength={6}
       inputMode="decimal"
       style={styles.number}
+      problem={shown.trim() !== '' && numberIn(shown) === undefined ? M.noNumber : ''}
       onChangeText={(text) => {
-        const number = Number(text.replace(',', '.'));
-        const next = text.trim() === '' || !Number.isFinite(number) ? undefined : number;
-        setTyped({ text, of: next });
-        onValue(next);
+        wasGiven.current = false;
+        setTyped(text);
+        onValue(numberIn(text));
       }}
     />
   );

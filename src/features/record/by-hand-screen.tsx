@@ -2,7 +2,14 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { atWallClock, isDay, routineIdSchema, isoWithOffset, lastWith } from '@/core/common';
+import {
+  FIRST_DAY,
+  atWallClock,
+  isDay,
+  routineIdSchema,
+  isoWithOffset,
+  lastWith,
+} from '@/core/common';
 import { Choices, DayField, FieldWithProblem, Screen, TARGET, Target } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { enterByHand, groupIdOf, useAppDispatch, useAppSelector, useNow, useToday } from '@/state';
@@ -23,11 +30,12 @@ export function ByHandScreen() {
   const [routineId, setRoutineId] = useState('');
   const [name, setName] = useKeptTyping('by hand');
   // Before that hour the class was yesterday's: what stands there at first is never still to come.
-  const [on, setOn] = useState(() =>
+  const [usualDay] = useState(() =>
     lastWith(USUAL_HOUR, { day: today, clock: isoWithOffset(now()).slice(11, 16) }),
   );
-  const [at, setAt] = useState(USUAL_HOUR);
-  const [minutes, setMinutes] = useState('');
+  const [on, setOn] = useKeptTyping('by hand day', usualDay);
+  const [at, setAt] = useKeptTyping('by hand hour', USUAL_HOUR);
+  const [minutes, setMinutes] = useKeptTyping('by hand minutes');
   const [tried, setTried] = useState(false);
   const found = routineIdSchema.safeParse(routineId).data;
   const routine = found && routines[found]?.routine;
@@ -35,11 +43,21 @@ export function ByHandScreen() {
   const count = Number(minutes);
   const minutesFault = !(Number.isInteger(count) && count >= 1 && count <= 300);
   const startedAt = isDay(on) && at !== '' ? atWallClock(on, at) : undefined;
-  const future = !startedAt || Date.parse(startedAt) > now().getTime();
+  const future = startedAt !== undefined && Date.parse(startedAt) > now().getTime();
+  const dayFault = !isDay(on)
+    ? BY_HAND.noDay
+    : on < FIRST_DAY
+      ? BY_HAND.longAgo
+      : future
+        ? BY_HAND.future
+        : '';
   const enter = () => {
     setTried(true);
-    if (title === '' || minutesFault || future || !startedAt) return;
+    if (title === '' || minutesFault || dayFault !== '' || !startedAt) return;
     setName('');
+    setMinutes('');
+    setOn(usualDay);
+    setAt(USUAL_HOUR);
     const groupId = groupIdOf(group);
     const id = dispatch(enterByHand({ title, groupId, startedAt, minutes: count, routine }));
     router.replace(`/record/${id}`);
@@ -94,9 +112,15 @@ export function ByHandScreen() {
             value={on}
             max={today}
             onChange={setOn}
-            problem={tried && future ? BY_HAND.future : ''}
+            problem={tried || on !== usualDay ? dayFault : ''}
           />
-          <DayField label={BY_HAND.at} kind="time" value={at} onChange={setAt} />
+          <DayField
+            label={BY_HAND.at}
+            kind="time"
+            value={at}
+            onChange={setAt}
+            problem={at === '' ? BY_HAND.noHour : ''}
+          />
         </View>
         <FieldWithProblem
           label={BY_HAND.minutes}
@@ -104,7 +128,7 @@ export function ByHandScreen() {
           maxLength={3}
           inputMode="numeric"
           onChangeText={setMinutes}
-          problem={tried && minutesFault ? BY_HAND.minutesFault : ''}
+          problem={(tried || minutes.trim() !== '') && minutesFault ? BY_HAND.minutesFault : ''}
         />
         <Button mode="contained" contentStyle={styles.button} onPress={enter}>
           {BY_HAND.enter}

@@ -136,6 +136,9 @@ export const BY_HAND = {
   minutes: 'Minutes',
   minutesFault: 'Write how many minutes, from 1 to 300.',
   future: 'That is still to come. Choose today or an earlier day.',
+  noDay: 'Choose the day on which it was led.',
+  longAgo: 'That day is too long ago. Look at the year once more.',
+  noHour: 'Choose the hour at which it began.',
   noName: 'Write what it was called.',
   enter: 'Enter it',
 };

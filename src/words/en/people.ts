@@ -252,6 +252,7 @@ export function readingWords(measure: MeasureName, value: number): string {
 
 export const READING_FAULTS: Readonly<Record<ReadingFault, string>> = {
   'no-day': 'Choose the day on which it was measured.',
+  'long-ago': 'That day is too long ago. Look at the year once more.',
   future: 'That day is still to come. Choose today or an earlier one.',
   nothing: 'Nothing is written yet. Write a number.',
   'too-little': 'That is less than can be measured. Enter 0 or more.',

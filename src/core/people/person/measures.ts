@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isDay, personIdSchema, textSchema } from '@/core/common';
+import { FIRST_DAY, isDay, personIdSchema, textSchema } from '@/core/common';
 
 export const READING_VERSION = 1;
 
@@ -49,14 +49,24 @@ export const readingSchema = z.strictObject({
 export type Reading = Readonly<z.infer<typeof readingSchema>>;
 
 export type ReadingFault =
-  'no-day' | 'future' | 'nothing' | 'too-little' | 'too-much' | 'wrong-side';
+  'no-day' | 'long-ago' | 'future' | 'nothing' | 'too-little' | 'too-much' | 'wrong-side';
+
+/** What is wrong with the day of a reading, such as `2026-11-26`; undefined where nothing is. */
+export function readingDayFault(
+  on: string,
+  today: string,
+): Extract<ReadingFault, 'no-day' | 'long-ago' | 'future'> | undefined {
+  if (!isDay(on)) return 'no-day';
+  if (on < FIRST_DAY) return 'long-ago';
+  return on > today ? 'future' : undefined;
+}
 
 /** What is wrong with a reading; undefined where nothing is. */
 export function readingFault(reading: Reading, today: string): ReadingFault | undefined {
   const kind = MEASURES[reading.measure];
   const { value: whole, left, right } = reading;
-  if (!isDay(reading.on)) return 'no-day';
-  if (reading.on > today) return 'future';
+  const dayFault = readingDayFault(reading.on, today);
+  if (dayFault) return dayFault;
   const given = (kind.sided ? [left, right] : [whole]).filter((one) => one !== undefined);
   if (kind.sided ? whole !== undefined : left !== undefined || right !== undefined) {
     return 'wrong-side';
