@@ -51,6 +51,7 @@ export {
   act,
   canBuzz,
   endLead,
+  happenedAfter,
   hasVoice,
   leaveLead,
   openLead,

@@ -4,6 +4,7 @@ import {
   type HappenedEvent,
   type KeptLead,
   type LeadAction,
+  type Run,
   type RunEnd,
   type RunThrough,
 } from '@/core/class';
@@ -155,6 +156,29 @@ function recordLed(one: KeptLead | LeadInProgress, endedAt: string, how: RunEnd)
     dispatch(markLed({ id: lead.routine.id, at: startedAt }));
     dispatch(happenedTo(run.events ?? [], startedAt.slice(0, 10)));
     if (groupId) dispatch(seeToStandings([], [groupId]));
+  };
+}
+
+/** As many as one class is kept with. */
+const MOST_EVENTS = 100;
+
+/** What somebody hears of after a class that is in the record: it is known as if it had been noted then. */
+export function happenedAfter(
+  run: Run,
+  { note, people }: Pick<HappenedEvent, 'note' | 'people'>,
+): AppThunk {
+  return (dispatch, _, { clock }) => {
+    const event: HappenedEvent = {
+      at: isoWithOffset(clock.wallTime()),
+      placeMs: run.realMs,
+      ...(note && { note }),
+      ...(people && people.length > 0 && { people }),
+    };
+    const events = [...(run.events ?? []), event].slice(-MOST_EVENTS);
+    dispatch(runsBrought([{ ...run, events }]));
+    // From today on they are asked, whatever was dealt with since that class.
+    dispatch(happenedTo([event], event.at.slice(0, 10)));
+    if (run.groupId) dispatch(seeToStandings(event.people ?? [], [run.groupId]));
   };
 }
 

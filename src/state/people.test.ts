@@ -11,6 +11,7 @@ import {
   endLead,
   enterByHand,
   eventDealtWith,
+  happenedAfter,
   notesNaming,
   leaveLead,
   openWorkshop,
@@ -341,6 +342,28 @@ describe('what happens in a class', () => {
     expect((await opened(fakePlatform(platform.data))).getState().people[ADA]?.events).toHaveLength(
       1,
     );
+  });
+
+  test('and is heard of after the class as well: with it, on their page and in To ask', async () => {
+    const platform = fakePlatform();
+    const store = await opened(platform);
+    await readAllRuns(store.hall);
+    const run = Object.values(store.getState().runs).find(({ groupId }) => groupId === COURT);
+    if (!run) throw new Error('no class');
+    store.dispatch(happenedAfter(run, { note: 'fell on the way home', people: [ADA] }));
+    await saving();
+    const later = await opened(fakePlatform(platform.data));
+    await readAllRuns(later.hall);
+    expect(later.getState().runs[run.id]?.events?.at(-1)).toMatchObject({
+      note: 'fell on the way home',
+      people: [ADA],
+    });
+    expect(later.getState().people[ADA]?.events?.at(-1)).toEqual({
+      what: 'stop-sign',
+      on: later.getState().runs[run.id]?.events?.at(-1)?.at.slice(0, 10),
+    });
+    later.dispatch(happenedAfter(run, { note: 'somebody fainted' }));
+    expect(later.getState().runs[run.id]?.events?.at(-1)?.people).toBeUndefined();
   });
 
   test('goes with them where they are taken out, and their name out of what was noted', async () => {

@@ -7,7 +7,7 @@ import { withCapital } from '@/core/common';
 import { itemInForce, itemsInOrder, type Item, type Routine } from '@/core/routine';
 import { Choices, Field, Fold, Target, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
-import { runsBrought, useAppDispatch } from '@/state';
+import { runsBrought, useAppDispatch, useAppSelector } from '@/state';
 import { timeShown } from '@/words/moments';
 import { RECORD, WENT_WORDS, WHY_WORDS } from './strings';
 
@@ -30,9 +30,12 @@ export function WhatHappened({ run, routine }: OfRun) {
   const changes = (['extend', 'again', 'ease', 'lanes', 'settle'] as const)
     .filter((kind) => count(kind) > 0)
     .map((kind) => RECORD.changed[kind](count(kind)));
-  const events = (run.events ?? []).map(({ at, itemId, note }) =>
-    [timeShown(at), nameOf(routine, itemId), note ?? RECORD.happened].filter(Boolean).join(' · '),
-  );
+  const people = useAppSelector((state) => state.people);
+  const events = (run.events ?? []).map(({ at, itemId, note, people: whom = [] }) => {
+    const names = whom.flatMap((id) => people[id]?.name ?? []).join(', ');
+    const what = [names, note ?? RECORD.happened].filter(Boolean).join(': ');
+    return [timeShown(at), nameOf(routine, itemId), what].filter(Boolean).join(' · ');
+  });
   if (changes.length + (run.skips ?? []).length + events.length === 0) return null;
   return (
     <View>

@@ -11,6 +11,7 @@ import { readRun, useAppSelector } from '@/state';
 import { laneTitle } from '@/words/names';
 import { momentShown } from '@/words/moments';
 import { Attendance } from './attendance';
+import { HappenedAfter } from './happened-after';
 import { HowItWas, MoveByMove, WhatHappened } from './how-it-was';
 import { NoticeWords } from './notice-words';
 import { WhatFollows } from './what-follows';
@@ -46,6 +47,7 @@ export function RunScreen({ id: address }: { readonly id: string }) {
         <Attendance run={run} plan={plan} />
         <HowItWas run={run} routine={stillThere} />
         <WhatHappened run={run} routine={routine} />
+        <HappenedAfter run={run} />
         <WhatFollows run={run} />
         <NoticeWords run={run} routine={routine} />
         <MoveByMove run={run} routine={routine} />

@@ -27,6 +27,16 @@ export const RECORD = {
   whyLeft: 'Why?',
   leftEarly: 'left early',
   happened: 'something happened',
+  after: 'Something happened',
+  afterHint: 'For what you hear of once the class is over. If somebody needs help now, call first.',
+  afterWhom: 'Whom did it happen to?',
+  afterNote: 'What it was, in a few words',
+  afterKeep: 'Keep it with this class',
+  afterNothing: 'Write a few words, or choose who it was.',
+  afterKept: (names: string) =>
+    names === ''
+      ? 'Kept with this class.'
+      : `Kept, and on their page: ask ${names} before the next class.`,
   went: 'How each move went',
   wentSaid: (n: number) => (n === 1 ? '1 move said' : `${n} moves said`),
   overall: 'How was it?',
