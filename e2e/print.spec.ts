@@ -15,7 +15,7 @@ test('a routine is printed as pictures or as cues, each with its figures', async
   await expect(paper.getByText('Stop signs')).toBeVisible();
   await expect(paper.locator('.cell svg')).toHaveCount(12);
   // The style got past the server's policy.
-  await expect(paper.locator('.grid')).toHaveCSS('display', 'grid');
+  await expect(paper.locator('.strand').first()).toHaveCSS('display', 'grid');
   await page.evaluate(() => {
     const view = document.querySelector('iframe')?.contentWindow;
     if (view) view.print = () => void (document.title = 'printed');

@@ -41,10 +41,10 @@ export function DayField({
           fontSize: rem(16),
           fontFamily: SANS,
           color: t.ink,
-          background: t.sheet,
-          border: `1px solid ${t.quiet}`,
-          borderRadius: 6,
-          padding: '0 12px',
+          background: 'transparent',
+          border: 0,
+          borderBottom: `1px solid ${problem === '' ? t.quiet : t.clay}`,
+          padding: '0 2px',
           colorScheme: dark ? 'dark' : 'light',
         }}
       />

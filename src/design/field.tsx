@@ -1,9 +1,9 @@
 import type { ComponentProps } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Text, TextInput } from 'react-native-paper';
 import { withoutUnseen } from '@/core/common';
 import { useTokens } from './theme';
-import { textScale } from './tokens';
+import { TARGET, textScale } from './tokens';
 
 type FieldProps = Omit<ComponentProps<typeof TextInput>, 'mode' | 'label'> & {
   readonly label: string;
@@ -12,22 +12,37 @@ type FieldProps = Omit<ComponentProps<typeof TextInput>, 'mode' | 'label'> & {
 /** What a field sets its letters in. */
 const USUAL = 16;
 
-/** A field with its label in sight and in its name, which Paper leaves apart. */
-export function Field({ label, onChangeText, style, ...props }: FieldProps) {
+/** A field: its label above it, and a line below what is typed. */
+export function Field({ label, onChangeText, style, error = false, ...props }: FieldProps) {
+  const t = useTokens();
   const scale = textScale();
   return (
-    <TextInput
-      mode="outlined"
-      label={label}
-      aria-label={label}
-      aria-invalid={props.error}
-      style={scale === 1 ? style : [{ fontSize: USUAL * scale }, style]}
-      {...props}
-      // What is pasted brings letters along that nobody sees.
-      {...(onChangeText && { onChangeText: (text: string) => onChangeText(withoutUnseen(text)) })}
-    />
+    <View style={style}>
+      <Text variant="bodyMedium" aria-hidden style={{ color: error ? t.clay : t.quiet }}>
+        {label}
+      </Text>
+      <TextInput
+        mode="flat"
+        dense
+        aria-label={label}
+        aria-invalid={error}
+        error={error}
+        underlineColor={t.quiet}
+        activeUnderlineColor={t.ink}
+        style={[styles.input, scale !== 1 && { fontSize: USUAL * scale }]}
+        contentStyle={styles.typed}
+        {...props}
+        // What is pasted brings letters along that nobody sees.
+        {...(onChangeText && { onChangeText: (text: string) => onChangeText(withoutUnseen(text)) })}
+      />
+    </View>
   );
 }
+
+const styles = StyleSheet.create({
+  input: { backgroundColor: 'transparent', minHeight: TARGET, paddingHorizontal: 0 },
+  typed: { paddingHorizontal: 2 },
+});
 
 /** A field that says below itself what is wrong with what is typed; empty where nothing is. */
 export function FieldWithProblem({

@@ -36,6 +36,8 @@ export function Target({ onPress, ...shown }: TargetProps) {
   return <Shown {...shown} onPress={useSame(onPress)} />;
 }
 
+const CHOICES: readonly NonNullable<TargetProps['role']>[] = ['radio', 'checkbox', 'switch'];
+
 /** Drawn anew where it looks or says something else; what a press does is new at every edit. */
 const Shown = memo(function Shown({
   label,
@@ -73,7 +75,14 @@ const Shown = memo(function Shown({
       aria-expanded={expanded}
       disabled={disabled}
       onPress={onPress}
-      style={[styles.target, { minHeight: height }, align && styles.atStart, looks[look], style]}
+      style={[
+        styles.target,
+        CHOICES.includes(role) && styles.choice,
+        { minHeight: height },
+        align && styles.atStart,
+        looks[look],
+        style,
+      ]}
       {...(keyName && { 'aria-keyshortcuts': keyName })}
     >
       {icon && (
@@ -107,6 +116,13 @@ const styles = StyleSheet.create({
     borderRadius: 14,
     paddingHorizontal: 14,
     paddingVertical: 6,
+  },
+  // A leaf: a choice is not taken for a button.
+  choice: {
+    borderTopLeftRadius: 20,
+    borderBottomRightRadius: 20,
+    borderTopRightRadius: 5,
+    borderBottomLeftRadius: 5,
   },
   atStart: { justifyContent: 'flex-start' },
   icon: { marginRight: 8 },

@@ -167,7 +167,7 @@ export const LEGEND = {
   missing: 'A dashed leaf is a side that is never done.',
   band: 'The band on top is the whole class to scale: work in colour, ways grey, talk and rest pale. Press it to go there.',
   marks:
-    'Marks at the right say that the checks found something: an eight-sided sign is a stop, a triangle a caution, a ring a note. Press the row to read them.',
+    'Marks at the right say that the checks found something: a knot is a stop, a bud a caution, a ring a note. Press the row to read them.',
   line: 'Type a move and how much of it, as you would in your plan: “hamstring stretch 30s each”, “2 sets of 8 sit to stand”, “rest 30”, “warm-up”. Down and up choose another move; Enter takes it. A whole plan can be pasted.',
   keys: 'A slash goes to the line for typing, a question mark opens this. Up and down go from row to row, Enter opens one, Escape closes it; right goes to what a row is carried by. Ctrl and Z takes back; Ctrl and C, X, V copy, cut and paste rows.',
 };

@@ -2,7 +2,7 @@ import { GROUP_ALONE } from '@/core/people';
 import { plainPhrases, routineOf } from '@/core/testing';
 import { compile } from '@/core/timing';
 import { cueSheetPhrases } from '@/words/score';
-import { cuePage, gridFor, picturePage, type Pictured } from './pages';
+import { cuePage, picturePage, strandsFor, type Pictured } from './pages';
 
 const pictured: Pictured = ({ move, level }, side, width, height) =>
   `<svg width="${width}" height="${height}" data-of="${move.name}/${level.name}/${side ?? ''}"></svg>`;
@@ -24,7 +24,7 @@ describe('a routine on paper', () => {
   );
 
   test('each item has its figure, name, dose and one watch point, and the stop signs stand below', () => {
-    expect(count(pictures.body, /class="cell"/g)).toBe(2);
+    expect(count(pictures.body, /class="cell /g)).toBe(2);
     expect(pictures.body).toContain('<b>1. Seated twist</b>hold 20 s · each side');
     // The leading lane's move is what is drawn.
     expect(pictures.body).toContain('data-of="Seated march/');
@@ -50,16 +50,24 @@ describe('a routine on paper', () => {
     }
   });
 
-  test('figures are as large as a page lets them be, and never larger than their cells', () => {
-    const all = Array.from({ length: 30 }, (_, i) => gridFor(i + 1));
-    for (const [i, { columns, width, height, cell }] of all.entries()) {
-      const rows = Math.ceil((i + 1) / columns);
-      expect(rows * cell).toBeLessThanOrEqual(1040 - 62 - 196);
-      expect(columns * (width + 12)).toBeLessThanOrEqual(718 + columns);
-      expect(height).toBeLessThan(cell);
-      expect(height).toBeGreaterThanOrEqual(64);
+  test('figures are as large as a page lets them be, with their words beside them', () => {
+    const all = Array.from({ length: 30 }, (_, i) => strandsFor(i + 1));
+    for (const [i, { strands, step, width, height }] of all.entries()) {
+      const own = Math.ceil((i + 1) / strands);
+      expect((own + 1) * step).toBeLessThanOrEqual(1040 - 62 - 196);
+      // Two figures, their words and the stem, for each strand.
+      expect(strands * (2 * (width + 70) + 36)).toBeLessThanOrEqual(718);
+      expect(height).toBeLessThan(2 * step);
+      expect(height).toBeGreaterThanOrEqual(60);
       expect(height).toBeLessThanOrEqual(all[i - 1]?.height ?? height);
     }
+  });
+
+  test('items are by turns left and right of the stem, each tied to it by a leaf', () => {
+    expect(count(pictures.body, /class="cell left r1"/g)).toBe(1);
+    expect(count(pictures.body, /class="cell right r2"/g)).toBe(1);
+    expect(count(pictures.body, /fill="#4F6F45"/g)).toBe(1);
+    expect(count(pictures.body, /fill="#7A5A43"/g)).toBe(2);
   });
 
   test('more than thirty items go on to a second page', () => {

@@ -19,8 +19,13 @@ export type Pictured = (
 const PAGE = { width: 718, height: 1040 };
 const TOP = 62;
 const SIGNS = 196;
-/** What stands below a figure: its name, its dose and one watch point. */
-const WORDS = 64;
+/** The stem, and the leaf that ties a figure to it. */
+const STEM = { one: 56, two: 36 };
+/** What stands beside a figure is not narrower: its name, its dose and one watch point. */
+const WORDS = { one: 130, two: 76 };
+/** Above and below a figure. */
+const GAP = 8;
+const LARGEST = 190;
 /** More than these in one page, and nobody could see what they do. */
 const MOST = 30;
 
@@ -32,10 +37,18 @@ body { margin: 0; color: #22312C; background: #fff; font: 11px/1.3 "Atkinson Hyp
 .page + .page { break-before: page; }
 h1 { font: 600 22px/1.2 Literata, Georgia, serif; margin: 4px 0 2px; }
 .total { margin: 0 0 8px; }
-.grid { display: grid; }
-.cell { overflow: hidden; padding: 0 6px; text-align: center; break-inside: avoid; }
+.strands { display: flex; }
+.strand { position: relative; flex: 1; display: grid; grid-template-columns: 1fr ${STEM.one}px 1fr; }
+.narrow .strand { grid-template-columns: 1fr ${STEM.two}px 1fr; }
+.stem { grid-column: 2; grid-row: 1 / -1; }
+.cell { overflow: hidden; display: flex; align-items: center; gap: 8px; break-inside: avoid; }
+.cell svg { flex: none; }
+.left { grid-column: 1; flex-direction: row-reverse; text-align: right; }
+.right { grid-column: 3; }
 .cell b { font-size: 13px; display: block; }
 .cell .watch { display: block; color: #56635C; }
+.narrow .cell { font-size: 10px; gap: 4px; }
+.narrow .cell b { font-size: 11px; }
 .signs { border-top: 2px solid #A8452B; margin-top: 8px; padding-top: 4px; font-size: 9.5px; break-inside: avoid; }
 .signs h2 { font-size: 12px; margin: 0 0 2px; color: #A8452B; }
 .signs p { margin: 0 0 2px; }
@@ -83,21 +96,41 @@ function chunk<T>(all: readonly T[], most: number): readonly (readonly T[])[] {
   return Array.from({ length: count }, (_, i) => all.slice(i * most, (i + 1) * most));
 }
 
-/** How many columns give the largest figures, and how large these are. */
-export function gridFor(count: number): {
-  readonly columns: number;
+/** How many strands beside each other give the largest figures, and how large these are. */
+export function strandsFor(count: number): {
+  readonly strands: 1 | 2;
+  /** From one item to the next; each is two of them high, by turns left and right of the stem. */
+  readonly step: number;
   readonly width: number;
   readonly height: number;
-  readonly cell: number;
 } {
   const room = PAGE.height - TOP - SIGNS;
-  const sizes = [2, 3, 4, 5, 6].map((columns) => {
-    const cell = Math.floor(room / Math.ceil(Math.max(1, count) / columns));
-    const height = Math.min(cell - WORDS, (PAGE.width / columns - 12) * 0.75, 190);
-    return { columns, height: Math.floor(height), width: Math.floor(height / 0.75), cell };
+  const sizes = ([1, 2] as const).map((strands) => {
+    const step = Math.floor(room / (Math.ceil(Math.max(1, count) / strands) + 1));
+    const [stem, words] = strands === 1 ? [STEM.one, WORDS.one] : [STEM.two, WORDS.two];
+    const side = (PAGE.width / strands - stem) / 2;
+    const height = Math.min(2 * step - GAP, (side - words) * 0.75, LARGEST);
+    return { strands, height: Math.floor(height), width: Math.floor(height / 0.75), step };
   });
   const best = sizes.reduce((most, one) => (one.height > most.height ? one : most));
-  return { ...best, cell: Math.min(best.cell, best.height + WORDS) };
+  return { ...best, step: Math.min(best.step, Math.ceil((best.height + 3 * GAP) / 2) + 12) };
+}
+
+const LEAF = { left: '#4F6F45', right: '#2F6479', both: '#7A5A43' };
+
+/** The stem, with a leaf to each item: its two halves where it is done on each side. */
+function stemSvg(each: readonly boolean[], step: number, stem: number): string {
+  const height = (each.length + 1) * step;
+  const x = stem / 2;
+  const half = (y: number, tip: number, up: 1 | -1, colour: string) =>
+    `<path d="M${x} ${y}Q${(x + tip) / 2} ${y - 9 * up} ${tip} ${y}Z" fill="${colour}"/>`;
+  const leaves = each.map((isEach, i) => {
+    const y = (i + 1) * step;
+    const tip = i % 2 === 0 ? 2 : stem - 2;
+    const [upper, lower] = isEach ? [LEAF.left, LEAF.right] : [LEAF.both, LEAF.both];
+    return half(y, tip, 1, upper) + half(y, tip, -1, lower);
+  });
+  return `<svg class="stem" width="${stem}" height="${height}" viewBox="0 0 ${stem} ${height}"><path d="M${x} 0V${height}" stroke="#22312C" stroke-width="3" stroke-linecap="round"/>${leaves.join('')}</svg>`;
 }
 
 /**
@@ -113,22 +146,42 @@ export function picturePage(routine: Routine, score: Score, sheet: Sheet): Paper
     return row?.done ? [{ row, done: row.done }] : [];
   });
   const pages = chunk(items, MOST);
-  const grids = pages.map((own) => gridFor(own.length));
+  const sizes = pages.map((own) => strandsFor(own.length));
   const body = pages.map((own, at) => {
-    const cells = own.map(({ row, done }, i) => {
-      const { width, height } = grids[at] ?? gridFor(1);
-      const picture = pictured(done, sideOf(row.worked), width, height) ?? '';
-      const [watch] = done.cues.watch;
-      const note = watch ? phrases.sided(watch, row.worked ?? null) : '';
-      return `<div class="cell">${picture}<b>${at * MOST + i + 1}. ${escape(row.move)}</b>${escape(row.dose)}<span class="watch">${escape(note)}</span></div>`;
-    });
-    return `<div class="page">${head(routine, score, sheet)}<div class="grid g${at}">${cells.join('')}</div>${signsOf(phrases)}</div>`;
+    const { width, height, step, strands } = sizes[at] ?? strandsFor(1);
+    const numbered = own.map((one, i) => ({ ...one, number: at * MOST + i + 1 }));
+    const stem = strands === 1 ? STEM.one : STEM.two;
+    const strand = (some: readonly (typeof numbered)[number][]) => {
+      const cells = some.map(({ row, done, number }, i) => {
+        const picture = pictured(done, sideOf(row.worked), width, height) ?? '';
+        const [watch] = done.cues.watch;
+        const note = watch ? phrases.sided(watch, row.worked ?? null) : '';
+        const words = `<b>${number}. ${escape(row.move)}</b>${escape(row.dose)}<span class="watch">${escape(note)}</span>`;
+        const side = i % 2 === 0 ? 'left' : 'right';
+        return `<div class="cell ${side} r${i + 1}">${picture}<div>${words}</div></div>`;
+      });
+      return `<div class="strand g${at}">${stemSvg(
+        some.map(({ done }) => done.move.sides === 'each'),
+        step,
+        stem,
+      )}${cells.join('')}</div>`;
+    };
+    const parts = chunk(numbered, Math.ceil(Math.max(1, own.length) / strands));
+    const all = own.length > 0 ? parts.map(strand).join('') : '';
+    const narrow = strands === 2 ? ' narrow' : '';
+    return `<div class="page">${head(routine, score, sheet)}<div class="strands${narrow}">${all}</div>${signsOf(phrases)}</div>`;
   });
-  const sizes = grids.map(
-    ({ columns, cell }, at) =>
-      `.g${at} { grid-template-columns: repeat(${columns}, 1fr); grid-auto-rows: ${cell}px; }`,
+  const most = Math.max(0, ...pages.map(({ length }) => length));
+  const places = Array.from({ length: most }, (_, i) => `.r${i + 1} { grid-row: ${i + 1} / span 2; }`);
+  const steps = sizes.map(
+    ({ step, strands }, at) =>
+      `.g${at} { grid-template-rows: repeat(${Math.ceil((pages[at]?.length ?? 0) / strands) + 1}, ${step}px); }`,
   );
-  return { title: routine.title, css: [STYLE, ...sizes].join('\n'), body: body.join('') };
+  return {
+    title: routine.title,
+    css: [STYLE, ...places, ...steps].join('\n'),
+    body: body.join(''),
+  };
 }
 
 /** A routine to lead from, as HTML: each line with its figure, its cue, and what the others do. */
