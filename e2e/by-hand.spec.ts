@@ -261,6 +261,9 @@ test('a plan that is pasted is read line by line, mended, and taken in', async (
     .fill(
       'Tuesday stretch - 20 mins\n\nWarm up\n1. march 1 min\nMain\n- zumba madness 10\n- twist 20s each\n',
     );
+  // Of a plan nothing is said by the places of letters.
+  await expect(page.getByRole('button', { name: 'Read it line by line' })).toBeVisible();
+  await expect(page.getByText(/column/)).toHaveCount(0);
   await page.getByRole('button', { name: 'Read it line by line' }).click();
   await expect(page.getByText('1 line is not clear yet.')).toBeVisible();
   const take = page.getByRole('button', { name: /^Take in/ });

@@ -124,7 +124,7 @@ export {
   savePeople,
   type TablePlan,
 } from './record';
-export { isOlder, selectRows } from './standings';
+export { isOlder, ladderNow, selectRows } from './standings';
 export {
   attachWorkshop,
   openRecord,

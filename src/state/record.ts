@@ -59,7 +59,14 @@ export function recordAllAsPlanned(id: RunId): AppThunk {
     const others = membersOf(getState().people, run.groupId).filter(({ id }) => !known.has(id));
     const first = wentAsPlanned(run) ? asPlanned : justCame;
     const all = [...(run.people ?? []), ...others.map((one) => first(one.id))];
-    dispatch(entriesPut(run, all.slice(0, MOST_IN_CLASS)));
+    const some = all.slice(0, MOST_IN_CLASS);
+    dispatch(
+      entriesPut(
+        run,
+        some,
+        some.map((one) => one.person),
+      ),
+    );
   };
 }
 
@@ -80,7 +87,7 @@ export function entryChanged(
     const noted = known ? (run.notedAt ?? run.endedAt) : now;
     const entry = corrected(known ?? first, words, { noted, now });
     const others = run.people?.filter((one) => one.person !== person) ?? [];
-    dispatch(entriesPut(run, [...others, entry]));
+    dispatch(entriesPut(run, [...others, entry], [person]));
     if ('falls' in words) dispatch(fallNoted(person, run, words.falls));
   };
 }
@@ -105,21 +112,18 @@ export function entryTaken(id: RunId, person: PersonId): AppThunk {
   return (dispatch, getState) => {
     const run = getState().runs[id];
     const others = run?.people?.filter((one) => one.person !== person);
-    if (run && others) dispatch(entriesPut(run, others));
+    if (run && others) dispatch(entriesPut(run, others, [person]));
   };
 }
 
-function entriesPut(run: Run, entries: readonly Entry[]): AppThunk {
+/** @param whose of whom something is another now */
+function entriesPut(run: Run, entries: readonly Entry[], whose: readonly PersonId[]): AppThunk {
   return (dispatch, _, { clock }) => {
     const { people: __, notedAt = isoWithOffset(clock.wallTime()), ...rest } = run;
     const noted = { ...rest, notedAt, people: [...entries] };
     dispatch(runsBrought([entries.length > 0 ? noted : rest]));
-    dispatch(
-      seeToStandings(
-        entries.map(({ person }) => person),
-        run.groupId ? [run.groupId] : [],
-      ),
-    );
+    // Years of a record are gone through after the press that changed them, and not in it.
+    setTimeout(() => dispatch(seeToStandings(whose, run.groupId ? [run.groupId] : [])), 0);
   };
 }
 

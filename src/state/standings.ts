@@ -1,7 +1,7 @@
 import isEqual from 'fast-deep-equal';
-import { classesOf, ladderOf, rowsInOrder, type Plan, type RunRow } from '@/core/class';
-import { dayOfDate, remember, type GroupId, type PersonId } from '@/core/common';
-import type { Member } from '@/core/people';
+import { classesOf, ladderOf, rowsInOrder, type Came, type Plan, type RunRow } from '@/core/class';
+import { dayOfDate, remember, rememberPair, type GroupId, type PersonId } from '@/core/common';
+import type { LadderNow, Member } from '@/core/people';
 import { standingsPut, type Standing } from './people';
 import type { AppState, AppThunk } from './slices';
 
@@ -14,6 +14,31 @@ export const selectRows = ({ months }: Pick<AppState, 'months'>): readonly RunRo
 /** Whether drills of a group are held against the stricter table. */
 export function isOlder(state: Pick<AppState, 'groups'>, member: Member): boolean {
   return member.groups.some((id) => state.groups[id]?.pace === 'older');
+}
+
+const known = rememberPair(
+  (_: Member, __: readonly Came[]) => new Map<string, LadderNow | undefined>(),
+);
+
+/** Where somebody stands on the ladder of a family; worked out once for each state of their record. */
+export function ladderNow(
+  {
+    member,
+    came,
+    older,
+    today,
+  }: {
+    readonly member: Member;
+    readonly came: readonly Came[];
+    readonly older: boolean;
+    readonly today: string;
+  },
+  family: string,
+): LadderNow | undefined {
+  const stories = known(member, came);
+  const key = `${family} ${older} ${today}`;
+  if (!stories.has(key)) stories.set(key, ladderOf(family, member, came, { older, today }));
+  return stories.get(key);
 }
 
 /** Works out anew where these stand on their ladders, and what a group did last. */
@@ -34,7 +59,7 @@ export function seeToStandings(
       const came = classesOf(id, rows, state.plans);
       const older = isOlder(state, member);
       const rungs = Object.keys(member.ladders).flatMap((family) => {
-        const now = ladderOf(family, member, came, { older, today });
+        const now = ladderNow({ member, came, older, today }, family);
         return now ? [[family, now.rung] as const] : [];
       });
       found.push({ id, rungs: Object.fromEntries(rungs) });

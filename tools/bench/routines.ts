@@ -33,6 +33,27 @@ export function longRoutine(): Routine {
   );
 }
 
+/** Thirty rows for a class of many, in three ways of taking part. */
+export function thirtyRows(): Routine {
+  const ten = [
+    'Seated march: for 40s',
+    'Sit to stand: 8 reps',
+    'Standing side bend: hold 20s',
+    'Tandem stance: hold 10s',
+    'Seated hamstring reach: hold 30s',
+    'Seated twist: hold 20s',
+    'Heel raises: 10 reps',
+    'Seated cat: 6 reps',
+    'Wall push-up: 8 reps',
+    'Bridge: 8 reps',
+  ];
+  const lines = Array.from({ length: 3 }, () => ten).flat();
+  const routine = routineOf(
+    `title: Thirty\ngroup: older\nlanes: floor, chair, stand-held\n${lines.join('\n')}`,
+  );
+  return { ...routine, id: routineIdSchema.parse('thirty') };
+}
+
 /** Sixty items of every kind of dose, two of them pinned. */
 export function sixtyItems(): Routine {
   const six = [

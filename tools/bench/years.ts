@@ -4,10 +4,10 @@ import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { planOf, type Run } from '@/core/class';
 import { daysAfter, groupIdSchema, personIdSchema, runIdSchema } from '@/core/common';
-import { GROUP_ALONE, type Member } from '@/core/people';
+import { GROUP_ALONE, readLimits, type Member } from '@/core/people';
 import { compile } from '@/core/timing';
 import { scorePhrases } from '@/words/score';
-import { longRoutine } from './routines';
+import { longRoutine, thirtyRows } from './routines';
 import { BROWSER } from '../../e2e/browser';
 import { median, served } from './served';
 
@@ -18,6 +18,10 @@ const GROUPS = 4;
 const DAYS = 5 * 365;
 const OPEN_MS = 1000;
 const PERSON_MS = 200;
+const TAP_MS = 50;
+/** A class of many, whose limits change what they do. */
+const MANY = 24;
+const CLASS_MS = 1000;
 
 const person = (group: number, i: number) => personIdSchema.parse(`p-${group}-${i}`);
 
@@ -58,6 +62,7 @@ function backup(today: string): string {
       kept[`person/${member.id}`] = { version: 1, revision: 1, person: member };
     }
   }
+  addMany(kept, today);
   for (let i = 0; i < RUNS; i++) {
     const on = daysAfter(today, -1 - Math.floor((i * DAYS) / RUNS));
     const group = i % GROUPS;
@@ -86,6 +91,28 @@ function backup(today: string): string {
   }
   const madeAt = `${today}T12:00:00+00:00`;
   return JSON.stringify({ format: 'hushed-willow-backup', version: 1, madeAt, kept });
+}
+
+/** Twenty-four people with limits of every kind, and thirty rows for them. */
+function addMany(kept: Record<string, object>, today: string): void {
+  const id = groupIdSchema.parse('g-many');
+  kept[`group/${id}`] = { version: 1, revision: 1, group: { id, name: 'Many', pace: 'older' } };
+  const limits = ['knee painful', 'shoulder painful', 'back painful', 'dizzy', 'balance poor', ''];
+  const lanes = ['chair', 'stand-held', 'floor'] as const;
+  for (let i = 0; i < MANY; i++) {
+    const own = readLimits(limits[i % limits.length] ?? '').limits;
+    const member: Member = {
+      id: personIdSchema.parse(`m-${i}`),
+      name: `One of many ${i + 1}`,
+      groups: [id],
+      limits: [...own],
+      lane: lanes[i % 3] ?? 'chair',
+      agreedOn: today,
+    };
+    kept[`person/${member.id}`] = { version: 1, revision: 1, person: member };
+  }
+  const routine = thirtyRows();
+  kept[`routine/${routine.id}`] = { version: 6, revision: 1, routine };
 }
 
 async function timed(work: () => Promise<unknown>): Promise<number> {
@@ -136,6 +163,41 @@ const pressed = (page: Page, name: string, words: string) =>
     [name, words],
   );
 
+/** From a press on a choice to the frame in which it is chosen. */
+const tapped = (page: Page, name: string) =>
+  page.evaluate(
+    (wanted) =>
+      new Promise<number>((done) => {
+        const own = [...document.querySelectorAll<HTMLElement>('[role=radio]')].find(
+          (one) => one.textContent === wanted,
+        );
+        const from = performance.now();
+        const look = () =>
+          own?.getAttribute('aria-checked') === 'true'
+            ? done(performance.now() - from)
+            : requestAnimationFrame(look);
+        own?.click();
+        requestAnimationFrame(look);
+      }),
+    name,
+  );
+
+/** From going to the class on to its first row. */
+const toClass = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<number>((done) => {
+        const from = performance.now();
+        history.pushState({}, '', '/class/thirty');
+        dispatchEvent(new PopStateEvent('popstate', { state: {} }));
+        const look = () =>
+          document.querySelector('main')?.textContent?.includes('One of many 24')
+            ? requestAnimationFrame(() => done(performance.now() - from))
+            : setTimeout(look, 8);
+        look();
+      }),
+  );
+
 /** A browser as people have it, which keeps what it has compiled. */
 async function inProfile(work: (page: Page) => Promise<void>): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'willow-years-'));
@@ -181,6 +243,29 @@ async function measure(): Promise<void> {
         await page.getByRole('button', { name: 'Back' }).click();
       }
       said("a person's page", median(pages), PERSON_MS);
+      await page.goto(`${url}record/r-0`);
+      const taps: number[] = [];
+      await page.getByRole('button', { name: /^Person 1-2: / }).click();
+      for (let i = 0; i < 6; i++) {
+        const outcome = i % 2 === 0 ? 'Eased' : 'As planned';
+        await page.waitForTimeout(400);
+        taps.push(await tapped(page, outcome));
+      }
+      said('a tap in attendance', median(taps), TAP_MS);
+      await page.goto(`${url}class/thirty`);
+      await page.getByRole('radio', { name: 'Many', exact: true }).click();
+      await page.getByText('One of many 1', { exact: false }).first().waitFor();
+      await page.waitForTimeout(1500);
+      const session = await page.context().newCDPSession(page);
+      await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+      const classes: number[] = [];
+      for (let i = 0; i < 3; i++) {
+        await page.goto(`${url}routine/thirty`);
+        await page.getByRole('textbox', { name: 'Title' }).waitFor();
+        await page.waitForTimeout(4000);
+        classes.push(await toClass(page));
+      }
+      said('who does what, 24 people and 30 rows, slowed', median(classes), CLASS_MS);
     }),
   );
 }

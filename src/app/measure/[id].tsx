@@ -4,6 +4,6 @@ import { inWorkshop } from '@/workshop';
 const MeasureScreen = inWorkshop((all) => all.MeasureScreen, 'record');
 
 export default function MeasureRoute() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  return <MeasureScreen id={id} />;
+  const { id, what } = useLocalSearchParams<{ id: string; what?: string }>();
+  return <MeasureScreen id={id} what={what} />;
 }

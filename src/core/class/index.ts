@@ -80,6 +80,7 @@ export {
   classesOf,
   doseSessions,
   ladderFacts,
+  cameUpTo,
   ladderOf,
   proposalsFor,
   type Came,

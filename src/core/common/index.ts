@@ -54,6 +54,6 @@ export {
   type Problems,
   type Result,
 } from './result';
-export { remember, rememberPair, rememberText } from './remember';
+export { remember, rememberLast, rememberPair, rememberText } from './remember';
 export { mergeThree, type Merged } from './merge';
 export { isRecord, migrated, type MigrationStep } from './migrations';

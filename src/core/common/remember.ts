@@ -29,6 +29,20 @@ export function remember<A extends object, T>(make: (one: A) => T): (one: A) => 
   };
 }
 
+/** The same for what depends on a thing and a text: the last text of each thing is held on to. */
+export function rememberLast<A extends object, T>(
+  make: (one: A, text: string) => T,
+): (one: A, text: string) => T {
+  const known = new WeakMap<A, { readonly text: string; readonly made: T }>();
+  return (one, text) => {
+    const found = known.get(one);
+    if (found?.text === text) return found.made;
+    const made = make(one, text);
+    known.set(one, { text, made });
+    return made;
+  };
+}
+
 /** The same for what depends on two things. */
 export function rememberPair<A extends object, B extends object, T>(
   make: (one: A, other: B) => T,

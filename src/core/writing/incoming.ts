@@ -37,6 +37,8 @@ export type Incoming =
       readonly count: number;
       /** Text that is no routine text: it may be a plan as people write it. */
       readonly mayBePlan: boolean;
+      /** It has what only routine text has, so that its faults are told by their place in it. */
+      readonly isTextForm: boolean;
     };
 
 /** So many faults are told: whoever has mended them reads it again. */
@@ -80,6 +82,9 @@ function fromMoves(text: string, own: readonly Move[]): Incoming {
     : { state: 'moves', moves };
 }
 
+/** A section in brackets, or a head that a plan has not: whoever writes them means routine text. */
+const TEXT_FORM = /^\s*(?:\[(?:warm-up|main|settle)\b|(?:group|slot|lanes|limits|pace):)/imu;
+
 function fromText(text: string, own: readonly Move[], untitled: string): Incoming {
   const { routine, problems } = readRoutineText(text, {
     id: routineIdSchema.parse('incoming'),
@@ -88,7 +93,8 @@ function fromText(text: string, own: readonly Move[], untitled: string): Incomin
     moves: own,
   });
   if (problems.length > 0) {
-    return { ...bad(problems.map((problem) => ({ of: 'text', problem }))), mayBePlan: true };
+    const faults = bad(problems.map((problem) => ({ of: 'text' as const, problem })));
+    return { ...faults, mayBePlan: true, isTextForm: TEXT_FORM.test(text) };
   }
   return itemsInOrder(routine).length === 0
     ? bad([{ of: 'nothing' }])
@@ -97,5 +103,11 @@ function fromText(text: string, own: readonly Move[], untitled: string): Incomin
 
 function bad(faults: readonly IncomingFault[]): Extract<Incoming, { state: 'bad' }> {
   const { length: count } = faults;
-  return { state: 'bad', faults: faults.slice(0, MOST_FAULTS), count, mayBePlan: false };
+  return {
+    state: 'bad',
+    faults: faults.slice(0, MOST_FAULTS),
+    count,
+    mayBePlan: false,
+    isTextForm: true,
+  };
 }

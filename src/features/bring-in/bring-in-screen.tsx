@@ -43,6 +43,8 @@ export function BringInScreen() {
   const [file, setFile] = useState<{ readonly name: string; readonly text: string }>();
   const incoming = useIncoming(file?.text ?? text, own);
   const read = typeof incoming === 'object' ? incoming : undefined;
+  // Of a plan nothing is wrong that its own page would not ask about, line by line.
+  const isPlan = read?.state === 'bad' && read.mayBePlan && !read.isTextForm;
   const choose = async () => {
     const picked = await pickFile();
     if (picked.kind === 'too-big') setRefused(BRING_IN.tooBig(picked.name));
@@ -137,10 +139,11 @@ export function BringInScreen() {
         <View aria-live="polite" style={styles.said}>
           {incoming === undefined && <Text variant="bodyMedium">{BRING_IN.reading}</Text>}
           {incoming === 'failed' && <Text variant="bodyMedium">{BRING_IN.failedReading}</Text>}
-          {read && read.state !== 'empty' && (
+          {read && read.state !== 'empty' && !isPlan && (
             <Text variant="bodyMedium">{incomingSummary(read)}</Text>
           )}
           {read?.state === 'bad' &&
+            !isPlan &&
             read.faults.map((fault, i) => (
               <Text key={i} variant="bodyMedium" style={{ color: t.clay }}>
                 {incomingFault(fault)}

@@ -6,13 +6,13 @@ import { REGIONS } from '@/core/body';
 import { MOVE_KINDS } from '@/core/moves';
 import { placeOn, rungsOf } from '@/core/people';
 import { Choices } from '@/design';
-import { STANCES_FAMILY, useAppSelector } from '@/state';
+import { ladderNow, STANCES_FAMILY, useAppSelector } from '@/state';
 import { REGION_NAMES } from '@/words/names';
 import { KIND_WORDS, MEASURE_WORDS } from '@/words/people';
 import { shortDayShown } from '@/words/moments';
 import { Chart } from './charts';
 import { readingsOf } from './person-measures';
-import { ladderNow, type Person } from './use-person';
+import type { Person } from './use-person';
 
 const W = {
   weeks: 'How far back',

@@ -8,6 +8,7 @@ import { initialsOf, type Member, type Rung } from '@/core/people';
 import { itemInForce, itemsInOrder, lanesOf, type Routine } from '@/core/routine';
 import { Choices, Fold, Screen, TARGET, Target, WIDE, useTokens } from '@/design';
 import { Figure } from '@/features/figure';
+import { useGrowing } from '@/features/frame';
 import { NotFoundScreen } from '@/features/notices';
 import { SheetOfPaper, type SheetHandle } from '@/platform/sheet-of-paper';
 import {
@@ -82,6 +83,10 @@ function OfClass({ routine }: { readonly routine: Routine }) {
   const items = itemsInOrder(routine);
   const choose = (one: Chosen) => setChosen({ person: one.row.member.id, itemId: one.cell.itemId });
   const needs = useNeeds(routine);
+  const drawn = useGrowing(
+    view === 'items' ? items.length : rows.length,
+    `${view} ${groupId ?? ''}`,
+  );
   return (
     <Screen
       title={CLASS.title(routine.title)}
@@ -153,7 +158,7 @@ function OfClass({ routine }: { readonly routine: Routine }) {
           />
         )}
         {view === 'people' &&
-          rows.map((one) => (
+          rows.slice(0, drawn).map((one) => (
             <PersonRow key={one.member.id} row={one} onChoose={choose}>
               {row?.member.id === one.member.id && cell && (
                 <ForOne
@@ -166,7 +171,7 @@ function OfClass({ routine }: { readonly routine: Routine }) {
             </PersonRow>
           ))}
         {view === 'items' &&
-          items.map((item) => (
+          items.slice(0, drawn).map((item) => (
             <View
               key={item.id}
               style={[styles.item, { borderColor: t.line, backgroundColor: t.sheet }]}

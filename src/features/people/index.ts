@@ -6,4 +6,4 @@ export { PersonScreen } from './person-screen';
 export { ReportScreen } from './report-screen';
 export { KeptField } from './kept-field';
 export { useProposals } from './person-doses';
-export { ladderNow, usePerson, type Person } from './use-person';
+export { usePerson, type Person } from './use-person';

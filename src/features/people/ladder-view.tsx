@@ -19,9 +19,10 @@ import { withCapital, withStop } from '@/core/common';
 import { Choices, Field, Fold, TARGET, useTokens } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import {
-  STANCES_FAMILY,
+  ladderNow,
   placedOnLadder,
   schoolOfLadder,
+  STANCES_FAMILY,
   useAppDispatch,
   useAppSelector,
 } from '@/state';
@@ -37,7 +38,7 @@ import { dayShown } from '@/words/moments';
 import { LadderDrawing } from './ladder-drawing';
 import { readingSaid, readingsOf } from './person-measures';
 import { PERSON } from './strings';
-import { ladderNow, type Person } from './use-person';
+import type { Person } from './use-person';
 
 interface LadderProps {
   readonly person: Person;

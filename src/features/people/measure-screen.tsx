@@ -10,6 +10,7 @@ import {
   breathsAMinute,
   readingDayFault,
   type MeasureName,
+  type Member,
   type Reading,
 } from '@/core/people';
 import {
@@ -25,7 +26,7 @@ import {
 } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { NotFoundScreen } from '@/features/notices';
-import { readingKept, typedAt, useAppDispatch, useAppSelector, useClock } from '@/state';
+import { membersOf, readingKept, typedAt, useAppDispatch, useAppSelector, useClock } from '@/state';
 import { FLOOR_WORDS, MEASURES_INFORM, MEASURE_WORDS, READING_FAULTS } from '@/words/people';
 import { PERSON } from './strings';
 import { usePerson, type Person } from './use-person';
@@ -52,14 +53,31 @@ const M = {
   keep: 'Keep it',
   noNumber: 'That is no number. Write it in figures, such as 12 or 8.5.',
   kept: 'Kept.',
+  next: (name: string) => `Next: ${name}`,
   source: (words: string) => `Source: ${words}.`,
   way: 'How they get up',
 };
 
 /** Takes a measure of somebody, with a big stopwatch, a counter or a field. */
-export function MeasureScreen({ id }: { readonly id: string }) {
+export function MeasureScreen({
+  id,
+  what,
+}: {
+  readonly id: string;
+  /** What is measured first; what was measured of the one before. */
+  readonly what?: string | undefined;
+}) {
   const person = usePerson(id);
-  return person ? <OfPerson key={id} person={person} /> : <NotFoundScreen />;
+  const first = MEASURE_NAMES.find((one) => one === what) ?? 'chair-stand';
+  return person ? <OfPerson key={id} person={person} first={first} /> : <NotFoundScreen />;
+}
+
+/** Who is measured after somebody: a group is measured one after another. */
+function useNext({ id, groups: [group] }: Member): Member | undefined {
+  const people = useAppSelector((state) => state.people);
+  if (!group) return undefined;
+  const members = membersOf(people, group);
+  return members[members.findIndex((one) => one.id === id) + 1];
 }
 
 interface Taken {
@@ -68,11 +86,17 @@ interface Taken {
   readonly right?: number;
 }
 
-function OfPerson({ person: { member, today } }: { readonly person: Person }) {
+function OfPerson({
+  person: { member, today },
+  first,
+}: {
+  readonly person: Person;
+  readonly first: MeasureName;
+}) {
   const t = useTokens();
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const [measure, setMeasure] = useState<MeasureName>('chair-stand');
+  const [measure, setMeasure] = useState<MeasureName>(first);
   const [taken, setTaken] = useState<Taken>({});
   const dayPlace = `day of ${member.id}`;
   const keptDay = useAppSelector((state) => state.typed[dayPlace]?.text);
@@ -92,6 +116,7 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
     setSaid('');
   };
   const dayFault = readingDayFault(on, today);
+  const next = useNext(member);
   const keep = () => {
     const reading: Omit<Reading, 'id'> = {
       person: member.id,
@@ -171,6 +196,12 @@ function OfPerson({ person: { member, today } }: { readonly person: Person }) {
         <Button mode="contained" contentStyle={styles.button} onPress={keep}>
           {M.keep}
         </Button>
+        {next && (
+          <Target
+            label={M.next(next.name)}
+            onPress={() => router.replace(`/measure/${next.id}?what=${measure}`)}
+          />
+        )}
       </ScrollView>
     </Screen>
   );

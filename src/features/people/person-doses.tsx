@@ -1,27 +1,28 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { useMemo, useState } from 'react';
-import { proposalsFor, type MoveProposal } from '@/core/class';
+import { cameUpTo, proposalsFor, type MoveProposal } from '@/core/class';
 import { barsOf, partakerOf, personEffects } from '@/core/people';
 import { withCapital, withStop } from '@/core/common';
 import { Choices, Target, useTokens } from '@/design';
 import {
-  STANCES_FAMILY,
   doseTaken,
+  ladderNow,
   selectCatalogue,
+  STANCES_FAMILY,
   useAppDispatch,
   useAppSelector,
 } from '@/state';
 import { doseSentence, doseWords } from '@/words/people';
 import { PERSON } from './strings';
-import { ladderNow, type Person } from './use-person';
+import type { Person } from './use-person';
 
 /** What follows for each move of the class that somebody came to last. */
 export function useProposals(person: Person, upTo?: string): readonly MoveProposal[] {
-  const { member, came, older, today } = person;
   const catalogue = useAppSelector(selectCatalogue);
   return useMemo(() => {
-    const known = upTo ? came.filter(({ on }) => on <= upTo) : came;
+    const { member, came, older, today } = person;
+    const known = upTo ? cameUpTo(came, upTo) : came;
     const plan = known.at(-1)?.plan;
     if (!plan) return [];
     const day = upTo ?? today;
@@ -29,7 +30,7 @@ export function useProposals(person: Person, upTo?: string): readonly MovePropos
     const turns = ladderNow({ ...person, came: known }, STANCES_FAMILY)?.turns ?? [];
     const rungUpOn = new Set(turns.filter(({ way }) => way === 'up').map(({ on }) => on));
     return proposalsFor(member, plan, known, { catalogue, bars, today: day, rungUpOn });
-  }, [person, member, came, older, today, catalogue, upTo]);
+  }, [person, catalogue, upTo]);
 }
 
 /** Doses and levels: what they do now, what is proposed, and why. */

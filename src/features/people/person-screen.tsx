@@ -8,11 +8,12 @@ import { Fold, Screen, TARGET, Target, useTokens, Toggle } from '@/design';
 import { useHall } from '@/features/frame';
 import { NotFoundScreen } from '@/features/notices';
 import {
-  STANCES_FAMILY,
+  eventDealtWith,
+  ladderNow,
+  notesNaming,
   personChanged,
   readAllRuns,
-  eventDealtWith,
-  notesNaming,
+  STANCES_FAMILY,
   takePersonOut,
   useAppDispatch,
   useAppSelector,
@@ -29,7 +30,7 @@ import { PersonLimits } from './person-limits';
 import { PersonMeasures } from './person-measures';
 import { PersonTaking, takingSum } from './person-taking';
 import { PERSON } from './strings';
-import { ladderNow, usePerson, type Person } from './use-person';
+import { usePerson, type Person } from './use-person';
 
 /** All that is kept of somebody, in parts that open where they stand. */
 export function PersonScreen({ id }: { readonly id: string }) {

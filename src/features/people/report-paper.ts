@@ -2,7 +2,7 @@ import { plainPage, weeksOf, type PagePart, type Paper, type Week } from '@/core
 import { daysAfter, withCapital, withStop } from '@/core/common';
 import { MOVE_KINDS } from '@/core/moves';
 import { MEASURE_NAMES, clearancesOn, lapseOf, type Member, type Reading } from '@/core/people';
-import { STANCES_FAMILY } from '@/state';
+import { ladderNow, STANCES_FAMILY } from '@/state';
 import { LIMIT_NAMES, LOAD_NAMES } from '@/words/names';
 import { dayShown, shortDayShown } from '@/words/moments';
 import {
@@ -15,7 +15,7 @@ import {
 } from '@/words/people';
 import { readingSaid, readingsOf } from './person-measures';
 import { PERSON } from './strings';
-import { ladderNow, type Person } from './use-person';
+import type { Person } from './use-person';
 
 export const REPORT = {
   title: (name: string) => `Summary: ${name}`,

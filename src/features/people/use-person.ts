@@ -1,7 +1,7 @@
 import { useDeferredValue, useMemo } from 'react';
-import { classesOf, ladderOf, type Came } from '@/core/class';
-import { personIdSchema, rememberPair } from '@/core/common';
-import type { LadderNow, Member } from '@/core/people';
+import { classesOf, type Came } from '@/core/class';
+import { personIdSchema } from '@/core/common';
+import type { Member } from '@/core/people';
 import { isOlder, selectRows, useAppSelector, useToday } from '@/state';
 
 /** Somebody with all the classes that they came to. */
@@ -21,20 +21,5 @@ export function usePerson(address: string): Person | undefined {
   const plans = useAppSelector((state) => state.plans);
   const older = useAppSelector((state) => (member ? isOlder(state, member) : false));
   const came = useMemo(() => (id ? classesOf(id, rows, plans) : []), [id, rows, plans]);
-  return member && { member, came, older, today };
-}
-
-const known = rememberPair(
-  (_: Member, __: readonly Came[]) => new Map<string, LadderNow | undefined>(),
-);
-
-/** Where somebody stands on the ladder of a family; worked out once for each state of their record. */
-export function ladderNow(
-  { member, came, older, today }: Person,
-  family: string,
-): LadderNow | undefined {
-  const stories = known(member, came);
-  const key = `${family} ${older} ${today}`;
-  if (!stories.has(key)) stories.set(key, ladderOf(family, member, came, { older, today }));
-  return stories.get(key);
+  return useMemo(() => member && { member, came, older, today }, [member, came, older, today]);
 }

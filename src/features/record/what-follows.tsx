@@ -3,8 +3,8 @@ import { Text } from 'react-native-paper';
 import type { Entry, MoveProposal, Run } from '@/core/class';
 import { withStop } from '@/core/common';
 import { Target, useTokens } from '@/design';
-import { ladderNow, useProposals, usePerson, type Person } from '@/features/people';
-import { STANCES_FAMILY, doseTaken, entryChanged, useAppDispatch } from '@/state';
+import { useProposals, usePerson, type Person } from '@/features/people';
+import { STANCES_FAMILY, doseTaken, entryChanged, ladderNow, useAppDispatch } from '@/state';
 import { doseSentence, doseWords, ladderSentence } from '@/words/people';
 import { ATTENDANCE } from './strings';
 

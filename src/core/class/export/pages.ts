@@ -172,7 +172,10 @@ export function picturePage(routine: Routine, score: Score, sheet: Sheet): Paper
     return `<div class="page">${head(routine, score, sheet)}<div class="strands${narrow}">${all}</div>${signsOf(phrases)}</div>`;
   });
   const most = Math.max(0, ...pages.map(({ length }) => length));
-  const places = Array.from({ length: most }, (_, i) => `.r${i + 1} { grid-row: ${i + 1} / span 2; }`);
+  const places = Array.from(
+    { length: most },
+    (_, i) => `.r${i + 1} { grid-row: ${i + 1} / span 2; }`,
+  );
   const steps = sizes.map(
     ({ step, strands }, at) =>
       `.g${at} { grid-template-rows: repeat(${Math.ceil((pages[at]?.length ?? 0) / strands) + 1}, ${step}px); }`,

@@ -1,4 +1,5 @@
-import type { GroupName, MoveId, PersonId } from '@/core/common';
+import isEqual from 'fast-deep-equal';
+import { rememberLast, type GroupName, type MoveId, type PersonId } from '@/core/common';
 import { levelById, moveById, usualLevel, type Catalogue, type Move } from '@/core/moves';
 import {
   laneOfMember,
@@ -20,26 +21,61 @@ import type { Plan, PlanItem } from '../record/plan';
 
 export type Plans = Readonly<Record<string, Plan>>;
 
+const TOLD = ['id', 'startedAt', 'plannedMs', 'realMs', 'led', 'left'] as const;
+
 /** One class that somebody came to, with what was planned for it where a routine was led. */
 export interface Came {
-  readonly row: RunRow;
+  /** What of the class is told of anybody who came. */
+  readonly row: Pick<RunRow, (typeof TOLD)[number]>;
   readonly on: string;
   readonly entry: Entry;
   readonly plan: Plan | undefined;
 }
 
-/** The classes that somebody came to, in their order. */
+const cameBy = new WeakMap<Entry, Came>();
+
+/** The same for as long as nothing of it is another: who else came makes it no new one. */
+function cameIn(row: RunRow, entry: Entry, plan: Plan | undefined): Came {
+  const before = cameBy.get(entry);
+  if (before && before.plan === plan && TOLD.every((key) => isEqual(before.row[key], row[key]))) {
+    return before;
+  }
+  const { id, startedAt, plannedMs, realMs, led, left } = row;
+  const told = { id, startedAt, plannedMs, realMs, ...(led && { led }), ...(left && { left }) };
+  const came = { row: told, on: startedAt.slice(0, 10), entry, plan };
+  cameBy.set(entry, came);
+  return came;
+}
+
+const lastOf = new Map<PersonId, readonly Came[]>();
+/** Of so many people what they came to is held on to. */
+const MOST_HELD = 500;
+
+/**
+ * The classes that somebody came to, in their order: the same list for as long as none of them is
+ * another, so that what follows from years of them is not worked out anew for everybody.
+ */
 export function classesOf(
   person: PersonId,
   rows: readonly RunRow[],
   plans: Plans,
 ): readonly Came[] {
-  return rows.flatMap((row): Came[] => {
+  const all = rows.flatMap((row): readonly Came[] => {
     const entry = entryOf(row, person);
-    if (!entry?.came) return [];
-    return [{ row, on: row.startedAt.slice(0, 10), entry, plan: plans[row.led ?? ''] }];
+    return entry?.came ? [cameIn(row, entry, plans[row.led ?? ''])] : [];
   });
+  const before = lastOf.get(person);
+  if (before?.length === all.length && all.every((one, i) => one === before[i])) return before;
+  if (lastOf.size >= MOST_HELD) lastOf.clear();
+  lastOf.set(person, all);
+  return all;
 }
+
+/** Of these the ones up to a day, that one too. */
+export const cameUpTo = rememberLast((came: readonly Came[], day: string): readonly Came[] => {
+  const known = came.filter(({ on }) => on <= day);
+  return known.length === came.length ? came : known;
+});
 
 /** Whether something of an item was led in a class. */
 export const wasLed = ({ row }: Pick<Came, 'row'>, { itemId }: Pick<PlanItem, 'itemId'>): boolean =>
