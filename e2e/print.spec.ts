@@ -13,7 +13,7 @@ test('a routine is printed as pictures or as cues, each with its figures', async
   const paper = page.frameLocator('iframe');
   await expect(paper.getByText('1. Seated march')).toBeVisible();
   await expect(paper.getByText('Stop signs')).toBeVisible();
-  await expect(paper.locator('.cell svg')).toHaveCount(12);
+  await expect(paper.locator('.cell > svg')).toHaveCount(12);
   // The style got past the server's policy.
   await expect(paper.locator('.strand').first()).toHaveCSS('display', 'grid');
   await page.evaluate(() => {

@@ -40,3 +40,19 @@ test('stops stand before the start, are led past by a deliberate act, and the re
     'Harbour office, first floor',
   );
 });
+
+test('before the start a wall shows what begins, and when', async ({ page, context }) => {
+  await openDemo(page);
+  await page.goto('/lead/demo-signal-box-reset');
+  const wall = await context.newPage();
+  await wall.goto('/wall');
+  await expect(wall.getByRole('heading', { name: 'Signal box reset' })).toBeVisible();
+  await expect(wall.getByText('It has not begun yet.')).toBeVisible();
+  const soon = await page.evaluate(() => {
+    const at = new Date(Date.now() + 10 * 60_000);
+    return [at.getHours(), at.getMinutes()].map((n) => String(n).padStart(2, '0')).join(':');
+  });
+  await page.getByRole('textbox', { name: /^Start at/ }).fill(soon);
+  await page.getByRole('button', { name: 'Wait for it' }).click();
+  await expect(wall.getByText(/^Begins at \d?\d:\d\d/)).toBeVisible();
+});

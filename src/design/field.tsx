@@ -31,6 +31,8 @@ export function Field({ label, onChangeText, style, error = false, ...props }: F
         activeUnderlineColor={t.ink}
         style={[styles.input, scale !== 1 && { fontSize: USUAL * scale }]}
         contentStyle={styles.typed}
+        // As many lines as most people write, so that none is cut.
+        {...(props.multiline && { numberOfLines: 4 })}
         {...props}
         // What is pasted brings letters along that nobody sees.
         {...(onChangeText && { onChangeText: (text: string) => onChangeText(withoutUnseen(text)) })}

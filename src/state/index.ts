@@ -40,6 +40,7 @@ export {
 export {
   leadDecided,
   leadFollowed,
+  leadWaits,
   leadPassed,
   leadTakenUp,
   ledOf,

@@ -22,6 +22,8 @@ const messageSchema = z.discriminatedUnion('kind', [
     /** What is led, worked out; left out where it is as it was told before. */
     led: z.custom<Led>(isLed).optional(),
     sinceMs: z.number().nullable(),
+    /** When it is to begin; only before it has. */
+    begins: z.iso.datetime({ offset: true }).optional(),
   }),
   z.strictObject({ kind: z.literal('deed'), runId: runIdSchema, deed: z.enum(PLAIN_DEEDS) }),
 ]);
@@ -62,7 +64,8 @@ function told(current: LeadInProgress, nowMs: number, isWhole: boolean): Message
   if (interrupted) return { kind: 'class', runId, kept: null, sinceMs: null };
   const sinceMs = lead.clockMs === null ? null : nowMs - lead.clockMs;
   const led = isWhole ? { led: shownLed(ledOf(lead)) } : {};
-  return { kind: 'class', runId, kept: shownOf(current), ...led, sinceMs };
+  const begins = current.begins && !hasBegun(lead) ? { begins: current.begins } : {};
+  return { kind: 'class', runId, kept: shownOf(current), ...led, ...begins, sinceMs };
 }
 
 /** Tells other windows of the class that is led here, and does what they ask. */
@@ -113,7 +116,7 @@ export function follow(): AppThunk<() => void> {
     const stop = link.onMessage((data) => {
       const message = messageSchema.safeParse(data).data;
       if (message?.kind !== 'class') return;
-      const { runId, kept, sinceMs } = message;
+      const { runId, kept, sinceMs, begins } = message;
       if (!kept) return void dispatch(leadGone(runId));
       const led = message.led ?? known.get(runId);
       if (!led) return link.send({ kind: 'hello' } satisfies Message);
@@ -121,7 +124,7 @@ export function follow(): AppThunk<() => void> {
       const clockMs = sinceMs === null ? null : clock.now() - sinceMs;
       const lead = { ...kept.lead, clockMs };
       takeLed(lead, led);
-      dispatch(leadHeardOf({ ...kept, lead, interrupted: false }));
+      dispatch(leadHeardOf({ ...kept, lead, begins, interrupted: false }));
     });
     link.send({ kind: 'hello' } satisfies Message);
     return () => {

@@ -29,6 +29,8 @@ export interface LeadInProgress {
   readonly startedAt: string;
   /** Whom it is led for. */
   readonly groupId?: GroupId | undefined;
+  /** When it is to begin, where that is known before it has; told to a wall, and not kept. */
+  readonly begins?: string | undefined;
   readonly lead: Lead;
   /** Found in storage: the page went away in the middle, so the person is asked first. */
   readonly interrupted: boolean;
@@ -142,6 +144,11 @@ const slice = createSlice({
     /** The class is gone through first: another routine made of it, and no record. */
     leadTried: (state, { payload: routine }: PayloadAction<Routine>): LeadState =>
       withLead(state, (lead) => ({ ...lead, routine, runThrough: true })),
+    /** When it is to begin, for who waits in front of a wall. */
+    leadWaits: (state, { payload: begins }: PayloadAction<string | undefined>): LeadState =>
+      state.current && state.current.begins !== begins
+        ? { ...state, current: { ...state.current, begins } }
+        : state,
     /** A class that another window leads is as it says: followed where it is the one, or the first. */
     leadHeardOf: (state, { payload }: PayloadAction<LeadInProgress>): LeadState => {
       const heard = { ...state.heard, [payload.runId]: payload };
@@ -243,6 +250,7 @@ export const {
   leadHeardOf,
   leadsForgotten,
   leadTried,
+  leadWaits,
   leadStarted,
   leadsElsewhere,
   leadFound,

@@ -1,8 +1,7 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { printClock } from '@/core/common';
-import type { ItemId } from '@/core/common';
+import { atWallClock, isoWithOffset, printClock, weekdayOf, type ItemId } from '@/core/common';
 import {
   choiceBlocks,
   firstChoice,
@@ -17,6 +16,7 @@ import type { PlacedFinding } from '@/core/judgement';
 import type { Score } from '@/core/timing';
 import { TARGET, Target, Toggle, useTokens } from '@/design';
 import type { Findings } from '@/features/builder/findings';
+import { leadWaits, readClock, useAppDispatch, useAppSelector, useToday } from '@/state';
 import { findingWhat, listWords } from '@/words/findings';
 import { GROUP_TITLES, doseWords } from '@/words/names';
 import { ASK_FIRST } from '@/words/safety';
@@ -27,6 +27,8 @@ import { StopSignTiers } from './stop-signs';
 import { HelpFields, useHelpIsKnown } from './call-for-help';
 import { LEAD } from './strings';
 
+/** So late a class may still begin. */
+const LATE_MS = 3_600_000;
 /** As many as can be read before a class. */
 const MOST_SHOWN = 6;
 
@@ -55,6 +57,25 @@ function movesOf(routine: Routine, { places }: PlacedFinding): string {
   return listWords([...new Set(items.map((item) => itemInForce(item, routine).move.name))]);
 }
 
+/** A wall tells who comes in when it begins: at the time that is waited for, else at the group's hour of today. */
+function useTellsWall(startMs: number | undefined): void {
+  const dispatch = useAppDispatch();
+  const today = useToday();
+  const group = useAppSelector((state) => state.groups[state.lead.current?.groupId ?? '']);
+  const isToday = group?.weekday === weekdayOf(today);
+  const hour = isToday && group.time ? atWallClock(today, group.time) : undefined;
+  useEffect(() => {
+    const { nowMs, wallTime } = dispatch(readClock());
+    const waits =
+      startMs === undefined
+        ? undefined
+        : isoWithOffset(new Date(wallTime.getTime() + startMs - nowMs));
+    // An hour that is long past says nothing of this class.
+    const isNear = hour && Date.parse(hour) > wallTime.getTime() - LATE_MS;
+    dispatch(leadWaits(waits ?? (isNear ? hour : undefined)));
+  }, [dispatch, startMs, hour]);
+}
+
 /** Before the first second: what is to be led, and what the room is asked. */
 export function Ready({
   routine,
@@ -81,6 +102,7 @@ export function Ready({
   const chosenOf = (block: Block) => choices[block.id] ?? firstChoice(block);
   const open = blocks.some((block) => chosenOf(block).length !== block.choose);
   const [waiting, setWaiting] = useState<{ readonly startMs: number; readonly time: string }>();
+  useTellsWall(waiting?.startMs);
   const window = useWindowDimensions();
   const count = stops.length;
   const more = count - MOST_SHOWN;

@@ -102,6 +102,7 @@ export const LEAD = {
   wallNothing: 'No class is being led in this browser.',
   wallHint: 'Start one in another window: this one follows by itself.',
   wallSoon: 'It has not begun yet.',
+  wallBegins: (time: string) => `Begins at ${time}`,
   steer: 'Steer from here',
   whyNot: {
     'no-work': '10 s more are for work: nobody is at it now.',

@@ -15,6 +15,7 @@ import {
   useAppSelector,
   type LeadInProgress,
 } from '@/state';
+import { timeShown } from '@/words/moments';
 import { ClassStage } from './class-stage';
 import { Controls } from './controls';
 import { KeySheet } from './key-sheet';
@@ -46,7 +47,11 @@ export function WallScreen() {
         {followed ? followed.lead.routine.title : LEAD.wallNothing}
       </Text>
       <Text variant="titleMedium" style={[styles.text, { color: t.quiet }]}>
-        {followed ? LEAD.wallSoon : LEAD.wallHint}
+        {!followed
+          ? LEAD.wallHint
+          : followed.begins
+            ? LEAD.wallBegins(timeShown(followed.begins))
+            : LEAD.wallSoon}
       </Text>
     </View>
   );
