@@ -1,4 +1,4 @@
-import { rememberText } from '@/core/common';
+import { rememberText, withCapital } from '@/core/common';
 import type { Move } from '@/core/moves';
 import type { SegmentSide } from '@/core/timing';
 
@@ -14,7 +14,7 @@ const LIMB =
 
 const withoutChange = rememberText((text) => {
   const plain = CHANGES.reduce((left, words) => left.replace(words, ''), text);
-  return plain.replace(LIMB, 'the {side} $1').replace(/\bone way\b/i, 'to the {side}');
+  return withCapital(plain.replace(LIMB, 'the {side} $1').replace(/\bone way\b/i, 'to the {side}'));
 });
 
 const withChange = rememberText((text) =>
