@@ -187,7 +187,9 @@ function happenedTo(events: readonly HappenedEvent[], on: string): AppThunk {
   return (dispatch, getState) => {
     for (const id of new Set(events.flatMap(({ people = [] }) => people))) {
       const before = getState().people[id]?.events ?? [];
-      if (before.some((one) => one.what === 'stop-sign' && one.on === on)) continue;
+      // What was dealt with on that day says nothing of what came after it.
+      const asked = before.some((one) => one.what === 'stop-sign' && one.on === on && !one.dealtOn);
+      if (asked) continue;
       const happened = { what: 'stop-sign' as const, on };
       dispatch(personChanged(id, { events: [...before, happened].slice(-100) }));
     }

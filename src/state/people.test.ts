@@ -362,6 +362,13 @@ describe('what happens in a class', () => {
       what: 'stop-sign',
       on: later.getState().runs[run.id]?.events?.at(-1)?.at.slice(0, 10),
     });
+    // Dealt with and happening again on the same day is to be asked about again.
+    later.dispatch(eventDealtWith(ADA));
+    later.dispatch(happenedAfter(run, { note: 'fell once more', people: [ADA] }));
+    const open = later
+      .getState()
+      .people[ADA]?.events?.filter((one) => one.what === 'stop-sign' && !one.dealtOn);
+    expect(open).toHaveLength(1);
     later.dispatch(happenedAfter(run, { note: 'somebody fainted' }));
     expect(later.getState().runs[run.id]?.events?.at(-1)?.people).toBeUndefined();
   });

@@ -1,5 +1,9 @@
 /** A number that people ring: what is dialled, as digits with what may stand among them. */
 const RUN = /\+?\d(?:[ ().\-/]*\d)*/gu;
+/** Rung by themselves: what stands behind one of them is another number, whatever is between. */
+const ALONE = /^(?:112|999|911)(?=[ ().\-/]+\d)/u;
+/** A stroke with room round it parts two numbers; one without may follow an area code. */
+const TWO = / \/ /u;
 /** The shortest that is rung is 15 or 18, and none is longer than this. */
 const LEAST = 2;
 const MOST = 15;
@@ -17,7 +21,8 @@ export function numberToRing(written: string): string | undefined {
     const after = main[index + run.length] ?? '';
     const before = main[index - 1] ?? '';
     if (/[\p{L}\d]/u.test(before + after)) return undefined;
-    const dialled = run.replace(/[^\d+]/gu, '');
+    const one = ALONE.exec(run)?.[0] ?? run.split(TWO)[0] ?? '';
+    const dialled = one.replace(/[^\d+]/gu, '');
     const digits = dialled.replace('+', '').length;
     return digits >= LEAST && digits <= MOST ? dialled : undefined;
   }
