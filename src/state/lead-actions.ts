@@ -1,5 +1,6 @@
 import {
   runOf,
+  timeInClass,
   runThroughOf,
   type HappenedEvent,
   type KeptLead,
@@ -66,11 +67,14 @@ export function openLead(id: RoutineId): AppThunk {
 /** One of the instructor's keys or targets; a press also lets the browser make sound. */
 export function act(deed: PlainDeed | Extract<LeadAction, { kind: WithWords }>): AppThunk {
   return (dispatch, getState, { clock, sound }) => {
-    const action = typeof deed === 'string' ? actionOf(deed, clock.wallTime()) : deed;
-    const { kind } = action;
     woken(sound);
     dispatch(leadTakenUp());
-    const lead = getState().lead.current?.lead;
+    if (deed === 'happened') dispatch(leadTallied(clock.now()));
+    const { current } = getState().lead;
+    const action =
+      typeof deed === 'string' ? actionOf(deed, timeOf(current, clock.wallTime())) : deed;
+    const { kind } = action;
+    const lead = current?.lead;
     if (kind === 'go' && lead?.ledMs === 0 && lead.clockMs === null) {
       dispatch(leadStarted(isoWithOffset(clock.wallTime())));
     }
@@ -117,7 +121,7 @@ export function endLead(how: RunEnd): AppThunk {
       dispatch(leadEnded(null));
       return;
     }
-    const endedAt = isoWithOffset(clock.wallTime());
+    const endedAt = isoWithOffset(timeOf(current, clock.wallTime()));
     dispatch(recordLed(current, endedAt, how));
     dispatch(leadEnded(runId));
   };
@@ -140,6 +144,10 @@ export function recordLeftOver(): AppThunk {
     }
   };
 }
+
+/** The time of day in a class, whatever is done to the device's clock meanwhile. */
+const timeOf = (current: LeadInProgress | null, clock: Date): Date =>
+  current ? timeInClass(current.startedAt, current.lead.ledMs, clock) : clock;
 
 /** When a class that was broken off must have ended, at the earliest. */
 function endOf({ startedAt, lead }: Pick<KeptLead, 'startedAt' | 'lead'>) {

@@ -1,6 +1,15 @@
 import { placeAt } from '@/core/class';
 import { routineIdSchema } from '@/core/common';
-import { act, leaveLead, openLead, runThrough, scoreOfLead, soundState, trySound } from '.';
+import {
+  act,
+  endLead,
+  leaveLead,
+  openLead,
+  runThrough,
+  scoreOfLead,
+  soundState,
+  trySound,
+} from '.';
 import { onsetsOfLead } from './lead';
 import { TIMING } from './storage/timing';
 import { lookElsewhere } from './lead-actions';
@@ -18,6 +27,11 @@ async function leading(platform: FakePlatform = fakePlatform()) {
   };
   return { platform, store, place };
 }
+
+const endedRun = (store: Awaited<ReturnType<typeof openedTab>>) => {
+  const { lead, runs } = store.getState();
+  return runs[lead.endedRun ?? ''];
+};
 
 describe('what goes wrong around a class does not stop it', () => {
   test('no sound is allowed until a press: the class runs, and the next press asks again', async () => {
@@ -60,14 +74,45 @@ describe('what goes wrong around a class does not stop it', () => {
     expect(place()).toBe(400);
   });
 
-  test('the clock of the device is changed: the class keeps its own', async () => {
+  const HOUR = 3_600_000;
+  test.each([
+    ['two hours back', -2 * HOUR],
+    ['a day back', -24 * HOUR],
+    ['a day on', 24 * HOUR],
+    ['a year on', 365 * 24 * HOUR],
+  ])(
+    'the clock of the device jumps %s in the middle: class and record keep their own',
+    async (_, byMs) => {
+      const platform = fakePlatform();
+      const { store, place } = await leading(platform);
+      await platform.advance(30_000);
+      const wall = platform.clock.wallTime;
+      const began = wall().getTime() - 30_000;
+      Object.assign(platform.clock, { wallTime: () => new Date(wall().getTime() + byMs) });
+      await platform.advance(10_000);
+      expect(place()).toBe(40_000);
+      store.dispatch(act('happened'));
+      await platform.advance(5000);
+      store.dispatch(endLead('finished-early'));
+      const run = endedRun(store);
+      const sinceStart = (at: string | undefined) => (Date.parse(at ?? '') - began) / 1000;
+      expect(sinceStart(run?.startedAt)).toBe(0);
+      expect(sinceStart(run?.events?.[0]?.at)).toBe(40);
+      // What happened holds the class: those seconds were not led.
+      expect(sinceStart(run?.endedAt)).toBe(40);
+      expect(run?.realMs).toBe(40_000);
+    },
+  );
+
+  test('a clock that is not touched: held minutes are between beginning and end', async () => {
     const platform = fakePlatform();
-    const { place } = await leading(platform);
+    const { store } = await leading(platform);
     await platform.advance(30_000);
-    const wall = platform.clock.wallTime;
-    Object.assign(platform.clock, { wallTime: () => new Date(wall().getTime() - 7_200_000) });
-    await platform.advance(10_000);
-    expect(place()).toBe(40_000);
+    store.dispatch(act('hold'));
+    await platform.advance(600_000);
+    store.dispatch(endLead('finished-early'));
+    const run = endedRun(store);
+    expect(Date.parse(run?.endedAt ?? '') - Date.parse(run?.startedAt ?? '')).toBe(630_000);
   });
 
   test('a tab that is frozen and thawed shows the right place at once, and says nothing old', async () => {

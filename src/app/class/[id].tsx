@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { inWorkshop } from '@/workshop';
 
-const ClassScreen = inWorkshop((all) => all.ClassScreen, 'record');
+const ClassScreen = inWorkshop((all) => all.ClassScreen);
 
 export default function ClassRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -13,7 +13,7 @@ export { runsCsv, tableCsv, type RunColumn } from './export/runs-csv';
 export { scoreCsv, type ScoreColumn } from './export/score-csv';
 export { mayExtend, whyNotLonger, type WhyNotLonger } from './lead/extend';
 export { edited, mayEase, mayPlayAgain, maySettle, playAt, type Led } from './lead/edits';
-export { runOf } from './lead/finished';
+export { runOf, timeInClass } from './lead/finished';
 export {
   RESUME_COUNT_IN_MS,
   afterAction,

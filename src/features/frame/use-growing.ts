@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
 
-const FIRST = 2;
+const FIRST = 1;
 const STEP = 4;
 
 /**
- * How many of a long list are drawn: a few with the page, so that it stands at once, and the rest in
+ * How many of a long list are drawn: the first with the page, so that it stands at once, and the rest in
  * small steps while nobody waits.
  * @param key what it is a list of; another list begins anew
  */

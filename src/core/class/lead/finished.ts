@@ -14,6 +14,24 @@ export interface Ended {
   readonly led: string;
 }
 
+/** A class may be held as long as this; what lies further off is a clock that was changed. */
+const LONGEST_HELD_MS = 12 * 3_600_000;
+/** What a device's clock is put right by now and then. */
+const PUT_RIGHT_MS = 60_000;
+
+/**
+ * The time of day at the place where a class is. A device's clock may be changed in the middle; how
+ * long was led may not, so a clock that disagrees with it is not believed.
+ * @param startedAt ISO time of day of the class's first second
+ * @param ledMs so much was led since then, by a clock that only goes forward
+ * @param clock what the device says now
+ */
+export function timeInClass(startedAt: string, ledMs: number, clock: Date): Date {
+  const earliest = Date.parse(startedAt) + Math.floor(ledMs);
+  const later = clock.getTime() - earliest;
+  return later >= -PUT_RIGHT_MS && later <= LONGEST_HELD_MS ? clock : new Date(earliest);
+}
+
 /** The record of a class that has ended; `lead` is to be tallied up to its last place. */
 export function runOf(lead: Lead, ended: Ended, phrases: ScorePhrases): Run {
   const planned = compile(lead.routine, lead.part, phrases);
