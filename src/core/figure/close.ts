@@ -1,7 +1,17 @@
 import type { Side } from '@/core/body';
 import { BONE, ROUND } from './body';
 import { headLayers, piece, type Layer, type Tone } from './draw';
-import { cameraOf, circle, depth, polygon, type Camera, type Point, type View } from './flat';
+import {
+  cameraOf,
+  circle,
+  depth,
+  flat,
+  outline,
+  polygon,
+  type Camera,
+  type Point,
+  type View,
+} from './flat';
 import type { Ball, Body } from './solve';
 import { add, along, cross, lerp, scale, square, sub, turnedAbout, unit, type Vec } from './vec';
 
@@ -171,7 +181,7 @@ const TOES = [
 
 function footLayers({ legs, small }: Body, lens: Lens, tone: Tone): readonly Layer[] {
   const { knee, ankle, heel, ball, toe } = legs[SIDE];
-  const { toes = 0, fan = 0 } = small;
+  const { toes = 0, fan = 0, shoe } = small;
   const ahead = unit(sub(ball, heel));
   const up = unit(square(sub(ankle, heel), ahead));
   // The big toe is on the inner side.
@@ -199,9 +209,11 @@ function footLayers({ legs, small }: Body, lens: Lens, tone: Tone): readonly Lay
   );
   const fills = [...body, ...instep];
   const middle = depth(lens.camera, lerp(heel, ball, 0.6));
+  const shoes = shoe ? [shoeLayer(lens, heel, along(toe, ahead, 1.4), scale(inner, 1.6))] : [];
   return [
     ...all,
     { depth: middle, tone, line: fills.map(({ d }) => d).join(''), fills },
+    ...shoes,
     part(
       lens,
       tone,
@@ -210,6 +222,28 @@ function footLayers({ legs, small }: Body, lens: Lens, tone: Tone): readonly Lay
       { at: along(ankle, unit(sub(knee, ankle)), 6), r: 3 },
     ),
   ];
+}
+
+/** Seen through: what the toes do in it is what is spoken of. */
+function shoeLayer(lens: Lens, heel: Vec, end: Vec, aside: Vec): Layer {
+  const [a, b, c] = grown(
+    lens,
+    { at: heel, r: ROUND.heel + 0.9 },
+    { at: add(end, aside), r: 2.2 },
+    { at: sub(end, aside), r: 2.2 },
+  );
+  const line =
+    a && b && c ? polygon(outline([a, b, c].flatMap((ball) => rim(lens.camera, ball)))) : '';
+  return { depth: BEFORE, tone: 'near', line, fills: [] };
+}
+
+/** Points round a ball, on the page. */
+function rim(camera: Camera, { at, r }: Ball): readonly Point[] {
+  const [x, y] = flat(camera, at);
+  return Array.from({ length: 16 }, (_, i) => {
+    const a = (i / 8) * Math.PI;
+    return [x + r * Math.cos(a), y + r * Math.sin(a)] as const;
+  });
 }
 
 function headAlone(body: Body, lens: Lens): readonly Layer[] {

@@ -32,7 +32,12 @@ export function viewOf({ base, view }: Drawn): View {
 }
 
 /** What stands in the picture besides the body. */
+export const roomOf = (drawn: Drawn): readonly Furniture[] => [
+  ...(drawn.room ?? BASES[drawn.base].room),
+  ...(drawn.with ?? []),
+];
+
+/** The same, as it is drawn. */
 export function furnitureOf(drawn: Drawn, body: Body): readonly Layer[] {
-  const room = [...(drawn.room ?? BASES[drawn.base].room), ...(drawn.with ?? [])];
-  return furnitureLayers(room, body, viewOf(drawn));
+  return furnitureLayers(roomOf(drawn), body, viewOf(drawn));
 }

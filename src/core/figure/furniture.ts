@@ -8,10 +8,11 @@ import {
   outline,
   polygon,
   type Camera,
+  type Point,
   type View,
 } from './flat';
 import type { Body } from './solve';
-import { add, along, lerp, sub, unit, type Vec } from './vec';
+import { add, along, lerp, sub, turnedAbout, unit, type Vec } from './vec';
 
 /** What stands in a picture besides the figure. */
 export type Furniture =
@@ -21,6 +22,7 @@ export type Furniture =
   | 'seat-ahead'
   | 'chair-right'
   | 'chair-left'
+  | 'chair-behind'
   | 'seat-behind'
   | 'counter-beside'
   | 'strap-foot-right'
@@ -45,6 +47,7 @@ export type Furniture =
   | 'cushion-head'
   | 'cushion-side'
   | 'cushion-knees'
+  | 'cushion-beside'
   | 'cushion-kneel'
   | 'cushion-legs'
   | 'block-between'
@@ -56,12 +59,13 @@ export type Furniture =
   | 'cushion-back-big'
   | 'blanket'
   | 'strap-left'
-  | 'stick-across-hips'
   | 'roller-along'
   | 'towel-hips'
   | 'strap-foot'
   | 'stick'
   | 'stick-back'
+  | 'stick-in-hand'
+  | 'drawn-inside'
   | 'band'
   | 'band-feet'
   | 'band-side'
@@ -113,6 +117,7 @@ const CHAIRS = {
   'chair-right': [[-34, 0, 14], 1],
   'chair-left': [[34, 0, 14], 1],
   'seat-behind': [[0, 0, -38], -1],
+  'chair-behind': [[0, 0, -18], 1],
 } as const satisfies Readonly<Partial<Record<Furniture, readonly [Vec, 1 | -1]>>>;
 const CHAIR_NAMES = Object.keys(CHAIRS) as (keyof typeof CHAIRS)[];
 
@@ -259,6 +264,7 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
   'chair-right': ({ camera }) => [chair(camera, 'chair-right')],
   'chair-left': ({ camera }) => [chair(camera, 'chair-left')],
   'seat-behind': ({ camera }) => [chair(camera, 'seat-behind')],
+  'chair-behind': ({ camera }) => [chair(camera, 'chair-behind')],
   'counter-beside': ({ camera }) => [blocks(camera, 'counter-beside')],
   'step-low': ({ camera, body }) => {
     const { heel, toe } = body.legs.right;
@@ -402,6 +408,10 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
         BEHIND + 5,
       );
     }),
+  // Under both knees when they have sunk to the right.
+  'cushion-beside': ({ camera }) => [
+    one(made('wood', slab(camera, [-32, 0, -6], [-13, 18, 24])), BEHIND + 5),
+  ],
   'cushion-kneel': ({ camera, body }) => underKnee(camera, body, 8, 4),
   'block-between': ({ camera, body }) => between(camera, body),
   'block-feet': ({ camera, body }) => {
@@ -462,10 +472,6 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
       one(made('wood', rod(camera, lerp(legs.left.ball, legs.left.ankle, 0.4), hand, 0.5)), BEFORE),
     ];
   },
-  'stick-across-hips': ({ camera, body }) => {
-    const at = along(body.hips, [0, 1, 0], 8.4);
-    return [one(made('wood', rod(camera, add(at, [-22, 0, 0]), add(at, [22, 0, 0]), 1.1)), BEFORE)];
-  },
   'strap-foot': ({ camera, body }) => {
     const { arms, legs } = body;
     const working = legs.right;
@@ -486,6 +492,13 @@ const MAKERS: Readonly<Record<Furniture, (drawing: Drawing) => readonly Layer[]>
       one(made('wood', rod(camera, along(tail, way, -6), along(head, way, 8), 0.8)), BEHIND + 5),
     ];
   },
+  'stick-in-hand': ({ camera, body }) => {
+    const { elbow, wrist, tip } = body.arms.right;
+    const at = lerp(wrist, tip, 0.5);
+    const way = turnedAbout([0, 1, 0], unit(sub(wrist, elbow)), body.small.stick ?? 0);
+    return [one(made('wood', rod(camera, along(at, way, -5), along(at, way, 20), 0.8)), BEFORE)];
+  },
+  'drawn-inside': ({ camera, body }) => drawnInside(camera, body),
   band: ({ camera, body }) => inHands(camera, body, 0),
   'band-side': ({ camera, body }) => {
     const { wrist, tip } = body.arms.right;
@@ -574,6 +587,30 @@ function weightIn(camera: Camera, { arms }: Body, side: 'left' | 'right'): reado
   const at = lerp(wrist, tip, 0.5);
   const way = unit(sub(thumb, at));
   return [one(made('metal', rod(camera, along(at, way, -5), along(at, way, 5), 2)), BEFORE)];
+}
+
+/** Small marks over the pelvis, as long as what they speak of is strong: nothing of it is seen from outside. */
+function drawnInside(camera: Camera, { hips, small }: Body): readonly Layer[] {
+  const { drawnUp = 0, drawnIn = 0 } = small;
+  const [x, y] = flat(camera, hips);
+  const mark = (from: Point, way: Point, by: number): string => {
+    const tip: Point = [from[0] + way[0] * 7 * by, from[1] + way[1] * 7 * by];
+    const barb = (turn: 1 | -1): Point => [
+      tip[0] - way[0] * 2.4 * by + way[1] * 2 * by * turn,
+      tip[1] - way[1] * 2.4 * by + way[0] * 2 * by * turn,
+    ];
+    const line = (one: Point, other: Point) => `M${one.join(' ')}L${other.join(' ')}`;
+    return line(from, tip) + line(barb(1), tip) + line(barb(-1), tip);
+  };
+  const marks = [
+    ...(drawnUp > 0 ? [mark([x, y + 4], [0, -1], drawnUp)] : []),
+    ...(drawnIn > 0
+      ? [mark([x - 10, y + 1], [1, 0], drawnIn), mark([x + 10, y + 1], [-1, 0], drawnIn)]
+      : []),
+  ];
+  return marks.length > 0
+    ? [{ depth: BEFORE, tone: 'working', line: marks.join(''), fills: [] }]
+    : [];
 }
 
 /** The layers of what stands in the picture. */

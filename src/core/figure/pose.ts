@@ -109,6 +109,13 @@ export interface Small {
   readonly toes?: number;
   readonly fan?: number;
   readonly jaw?: number;
+  /** A shoe round the foot. */
+  readonly shoe?: 1;
+  /** How far what lies inside the pelvis is drawn up, or together: from 0 to 1. */
+  readonly drawnUp?: number;
+  readonly drawnIn?: number;
+  /** How far a stick in the hand has turned out, in degrees from upright. */
+  readonly stick?: number;
 }
 
 export interface Pose {

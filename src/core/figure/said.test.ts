@@ -4,7 +4,7 @@ import { arrowOf, stillOf } from './arrow';
 import { boxOf, closeAt } from './box';
 import { CLOSE_REACH } from './close';
 import { layersOf } from './draw';
-import { viewOf, type Drawn } from './figure';
+import { roomOf, viewOf, type Drawn } from './figure';
 import { cameraOf, flat } from './flat';
 import { pictureOf } from './picture';
 import { motionOf } from './motion';
@@ -230,4 +230,54 @@ test('the arrow of a whole body goes over the head and never through it', () => 
   }
   expect(through).toEqual([]);
   expect(seen).toBeGreaterThan(80);
+});
+
+describe('what is spoken of is in the picture', () => {
+  const THINGS: readonly (readonly [what: string, says: RegExp, drawn: RegExp])[] = [
+    ['a chair behind which one stands', /\bbehind (?:your|the) chair\b/iu, /^chair-ahead$/u],
+    [
+      'a chair at one’s side',
+      /\bbeside (?:your|the) chair\b|\bchair beside you\b/iu,
+      /^chair-(?:right|left)$/u,
+    ],
+    [
+      'a chair or seat in front',
+      /\bchair in front\b|\bfac(?:e|ing) (?:the|a) (?:seat|chair)\b|\bbefore the seat\b/iu,
+      /^(?:chair|seat)-ahead$/u,
+    ],
+    ['armrests', /\barmrests?\b(?<!seat or the armrests)/iu, /^(?:armchair|wheelchair)$/u],
+    ['a wheelchair', /\bwheelchair\b|\bsit with brakes\b/iu, /^wheelchair$/u],
+    ['a walker', /\bwalker\b/iu, /^walker/u],
+    ['a wall', /\bwall\b(?<!chair against a wall)/iu, /^wall/u],
+    ['a counter', /\bcounter\b/iu, /^counter/u],
+    ['a stick', /\bstick\b/iu, /^stick/u],
+    ['a stick along the back', /\bstick along your back\b/iu, /^stick-back$/u],
+    ['a band', /\bband\b/iu, /^(?:band|strap-foot)/u],
+    ['a strap', /\bstrap\b(?<!foot or a strap)/iu, /^(?:strap|band)/u],
+    [
+      'a weight',
+      /\bbottles?\b|\bweight in one hand\b|\b(?:take|slide|put) the weight\b/iu,
+      /^weight/u,
+    ],
+    ['a bed', /\bthe bed\b/iu, /^bed/u],
+    ['a couch', /\bcouch\b/iu, /^couch/u],
+    ['a block', /\b(?:on|or) a block\b|\bthe block\b/iu, /^(?:block|low-seat|step)/u],
+    [
+      'a cushion or pillow',
+      /\b(?:a|the|big) (?:cushion|pillow)\b|\bcushions\b/iu,
+      /^(?:cushion|pillow|low-seat|block)/u,
+    ],
+    ['a cushion at one’s side', /\bcushion on your \{side\}/iu, /^cushion-beside$/u],
+    ['a roll', /\b(?:the|a) (?:roll|roller|rolled towel)\b/iu, /^(?:roller|towel)/u],
+    ['a step', /\blow step\b/iu, /^step/u],
+    ['a screen', /\bscreen\b/iu, /^screen$/u],
+    ['a line on the floor', /\ba line on the floor\b/iu, /^line/u],
+  ];
+
+  test.each(THINGS)('%s', (_, says, drawn) => {
+    const told = LEVELS.filter(({ setUp, go }) => says.test(`${setUp} ${go}`));
+    expect(told.length).toBeGreaterThan(0);
+    const missing = told.filter((one) => !roomOf(one.drawn).some((thing) => drawn.test(thing)));
+    expect(missing.map(({ name }) => name)).toEqual([]);
+  });
 });

@@ -154,7 +154,7 @@ export const FLOOR: Poses = {
     'with-a-stick': d(
       'fours',
       [{}, { aL: { f: 166, b: 4 }, aR: PALMS, lR: { f: -10, k: 3, d: -30 } }],
-      { ...LEGS, with: ['stick-across-hips'] },
+      { ...LEGS, with: ['stick-back'] },
     ),
   },
   'leg-press-back-on-all-fours': {
@@ -394,7 +394,7 @@ export const FLOOR: Poses = {
         { o: [0, 6, 0], p: [-8], sp: [26], nk: [12] },
         { o: [0, 6, 0], p: [4], sp: [-10] },
       ],
-      { view: 'side', with: ['low-seat'] },
+      { view: 'quarter', with: ['low-seat'] },
     ),
     'on-the-floor': d(
       'cross',
@@ -402,7 +402,7 @@ export const FLOOR: Poses = {
         { p: [-12], sp: [52], nk: [26] },
         { p: [10], sp: [-26], nk: [-12] },
       ],
-      { view: 'side' },
+      { view: 'quarter' },
     ),
   },
   'cross-legged-side-bend': {
@@ -421,10 +421,10 @@ export const FLOOR: Poses = {
     'a-little': d(
       'cross',
       [{}, { p: [24], nk: [-6], a: { at: [13, 1.4, 31], elbow: [1, 0.8, 0] } }],
-      { view: 'side' },
+      { view: 'quarter' },
     ),
     'hands-walking': d('cross', [{}, { p: [44], sp: [10], nk: [-8], a: { at: [11, 1.4, 44] } }], {
-      view: 'side',
+      view: 'quarter',
     }),
   },
   'breath-sitting-on-the-floor': {
@@ -559,16 +559,23 @@ export const FLOOR: Poses = {
     'long-spine': d(
       'floor-sit',
       [
-        { a: { at: [5, 22, 28] } },
-        { p: [24], nk: [-4], l: { f: 108, b: 4, d: 10, lies: true }, a: { at: [5, 18, 38] } },
+        { o: [0, 6, 0], l: { f: 84, b: 4, d: 10, lies: true }, a: { at: [5, 24, 28] } },
+        {
+          o: [0, 6, 0],
+          p: [24],
+          nk: [-4],
+          l: { f: 108, b: 4, d: 10, lies: true },
+          a: { at: [5, 18, 38] },
+        },
       ],
-      { with: ['strap-foot'] },
+      { with: ['low-seat', 'strap-foot'] },
     ),
     rounding: d(
       'floor-sit',
       [
-        { a: { at: [5, 22, 28] } },
+        { o: [0, 6, 0], l: { f: 84, b: 4, d: 10, lies: true }, a: { at: [5, 24, 28] } },
         {
+          o: [0, 6, 0],
           p: [20],
           sp: [44],
           nk: [20],
@@ -576,7 +583,7 @@ export const FLOOR: Poses = {
           a: { at: [5, 12, 42] },
         },
       ],
-      { with: ['strap-foot'] },
+      { with: ['low-seat', 'strap-foot'] },
     ),
   },
   'both-legs-reach': {

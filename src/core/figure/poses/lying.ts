@@ -295,7 +295,7 @@ export const LYING: Poses = {
           lL: { f: 84, b: -14, r: -14, k: 94 },
         },
       ],
-      { ...FROM_FEET, ...PILLOW },
+      { ...FROM_FEET, with: ['cushion-beside'] },
     ),
     'no-cushion': d(
       'supine',
@@ -577,10 +577,10 @@ export const LYING: Poses = {
   'prone-arm-lift': {
     'elbow-bent': d(
       'prone',
-      [{ a: BENT_WIDE }, { aR: { f: -30, b: 70, e: 86, r: 100 }, aL: BENT_WIDE }],
+      [{ a: BENT_WIDE }, { aR: { f: -44, b: 70, e: 86, r: 100 }, aL: BENT_WIDE }],
       { ...ARMS, view: 'lying-quarter' },
     ),
-    'arm-straight': d('prone', [{ a: { b: 112 } }, { aR: { b: 112, f: 26 }, aL: { b: 112 } }], {
+    'arm-straight': d('prone', [{ a: { b: 112 } }, { aR: { b: 112, f: 44 }, aL: { b: 112 } }], {
       ...ARMS,
       view: 'lying-quarter',
     }),

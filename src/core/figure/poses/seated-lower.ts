@@ -17,6 +17,7 @@ import {
 } from './words';
 
 const SEATS = { a: SEAT } as const;
+const INSIDE = { with: ['drawn-inside'] } as const;
 const TAILS = { on: 'seat-front', elbow: [0.4, -0.2, -1] } as const;
 const BELLY_BOTH = { on: 'belly', elbow: [1, -0.4, -0.2] } as const;
 const BEHIND = { on: 'nape', elbow: [1, 0.5, 0.1] } as const;
@@ -296,8 +297,14 @@ export const SEATED_LOWER: Poses = {
     ]),
   },
   'seated-buttock-squeeze': {
-    light: d('sit', [{ a: LAP }, { a: LAP, o: [0, 0.6, 0], sp: [-3] }]),
-    firm: d('sit', [{ a: HIPS }, { a: HIPS, o: [0, 1.4, 0], sp: [-5] }]),
+    light: d('sit', [{ a: LAP }, { a: LAP, o: [0, 0.6, 0], small: { drawnIn: 0.7 } }], {
+      ...SEATED_FRONT,
+      ...INSIDE,
+    }),
+    firm: d('sit', [{ a: HIPS }, { a: HIPS, o: [0, 1.4, 0], sp: [-5], small: { drawnIn: 1 } }], {
+      ...SEATED_FRONT,
+      ...INSIDE,
+    }),
   },
   'toe-raises': {
     seated: d('sit', [{}, { l: sole(6.5, 22, 0, { up: 24 }) }]),
@@ -427,7 +434,14 @@ export const SEATED_LOWER: Poses = {
     ),
   },
   'toe-spread': {
-    'in-shoes': d('sit', [SEATS, { ...SEATS, small: { toes: 10, fan: 16 } }], near('foot', 30, 40)),
+    'in-shoes': d(
+      'sit',
+      [
+        { ...SEATS, small: { shoe: 1 } },
+        { ...SEATS, small: { shoe: 1, toes: 10, fan: 16 } },
+      ],
+      near('foot', 30, 40),
+    ),
     'bare-feet': d('sit', [{ nk: [16] }, { nk: [16], small: { toes: 16, fan: 22 } }], {
       ...SEATED_FRONT,
       ...near('foot', 10, 46),
@@ -713,7 +727,7 @@ export const SEATED_LOWER: Poses = {
         { l: sole(6.5, 13), a: SEAT },
         { l: sole(6.5, 13), o: [0, 6, 5], p: [44], nk: [-14], a: { at: [13, 28, 2] } },
       ],
-      { with: [], room: ['armchair', 'floor'] },
+      { room: ['armchair', 'walker-ahead', 'floor'] },
     ),
     'to-the-walker': d(
       'walker',
@@ -727,12 +741,15 @@ export const SEATED_LOWER: Poses = {
         },
         { p: [6] },
       ],
-      { room: ['walker', 'floor'] },
+      { room: ['chair-behind', 'walker', 'floor'] },
     ),
   },
   'pelvic-floor-squeeze-and-let-go': {
-    lying: d('supine', [{ a: BELLY_BOTH }, { p: [-2], a: BELLY_BOTH }]),
-    seated: d('sit', [{ a: BELLY_BOTH }, { sp: [-3], a: BELLY_BOTH }]),
+    lying: d('supine', [{ a: BELLY_BOTH }, { a: BELLY_BOTH, small: { drawnUp: 1 } }], INSIDE),
+    seated: d('sit', [{ a: BELLY_BOTH }, { sp: [-3], a: BELLY_BOTH, small: { drawnUp: 1 } }], {
+      ...SEATED_FRONT,
+      ...INSIDE,
+    }),
   },
   'seated-heel-pivot': {
     'hands-on-the-seat': d(

@@ -29,6 +29,9 @@ const OPEN_HAND = { f: 24, b: 6, e: 100, hand: [0, 1, 0.3] } as const;
 const TIPS_MET = (thumb: number) => ({ thumb, knuckles: 34, fingers: 34, spread: 10 });
 
 /** Breath, neck, shoulders and arms, done on a seat. */
+/** A fist before the body, thumb up. */
+const STICK_HAND = { f: 16, b: 16, e: 96 } as const;
+
 export const SEATED_UPPER: Poses = {
   'seated-easy-breath': {
     'back-supported': d('sit-back', [
@@ -121,10 +124,20 @@ export const SEATED_UPPER: Poses = {
     ),
   },
   'held-neck-tilt-hand-resting': {
-    'no-hand': d('sit', [{ a: LAP }, { nk: [0, -33], a: LAP }], SEATED_FRONT),
+    'no-hand': d(
+      'sit',
+      [
+        { aR: LAP, aL: SEAT },
+        { nk: [0, -33], aR: LAP, aL: SEAT },
+      ],
+      SEATED_FRONT,
+    ),
     'hand-resting': d(
       'sit',
-      [{ a: LAP }, { nk: [0, -33], aR: { on: 'temple', elbow: [1, 0.6, 0] }, aL: SEAT }],
+      [
+        { aR: LAP, aL: SEAT },
+        { nk: [0, -33], aR: { on: 'temple', elbow: [1, 0.6, 0] }, aL: SEAT },
+      ],
       { ...SEATED_FRONT, ...ARMS },
     ),
   },
@@ -137,17 +150,21 @@ export const SEATED_UPPER: Poses = {
   },
   'chin-to-chest-hands-resting': {
     'hands-in-the-lap': d('sit', [{ a: LAP }, { nk: [50], sp: [4], a: LAP }]),
-    'hands-resting': d('sit', [{ a: LAP }, { nk: [48], sp: [4], a: BEHIND_HEAD }]),
+    'hands-resting': d('sit', [{ a: BEHIND_HEAD }, { nk: [48], sp: [4], a: BEHIND_HEAD }]),
   },
   'head-turn': {
     'half-way': d('sit', [{ a: LAP }, { nk: [0, 0, -34], a: LAP }], SEATED_FRONT),
     'easy-range': d('sit', [{ a: LAP }, { nk: [0, 0, -64], a: LAP }], SEATED_FRONT),
   },
   'chin-tuck': {
-    'head-resting': d('sit-back', [
-      { p: [-4], nk: [0], a: LAP },
-      { p: [-4], nk: [0], up: [-2, 0, 0], a: LAP },
-    ]),
+    'head-resting': d(
+      'sit-back',
+      [
+        { p: [-4], up: [5, 0, 0], nk: [-3], a: LAP },
+        { p: [-4], up: [-3, 0, 0], nk: [7], a: LAP },
+      ],
+      near('head', 80, 4),
+    ),
     free: d(
       'sit',
       [
@@ -183,12 +200,12 @@ export const SEATED_UPPER: Poses = {
   },
   'shoulder-rolls': {
     'small-circles': d('sit', [
-      { up: [5, 0, 0], a: { f: 14, b: 6, e: 40 } },
-      { up: [-5, 0, 0], a: { f: -16, b: 10, e: 40 } },
+      { up: [6, 0, 0], a: { on: 'thigh', elbow: [1, 0, -0.1] } },
+      { up: [-6, 0, 0], a: { on: 'thigh', elbow: [0.3, 0, -1] } },
     ]),
     'full-circles': d('sit', [
-      { up: [8, 0, 0], a: { f: 26, b: 8, e: 60 } },
-      { up: [-8, 0, 0], a: { f: -34, b: 14, e: 60 } },
+      { up: [10, 0, 0], a: { on: 'thigh', elbow: [1, 0.2, 0] } },
+      { up: [-10, 0, 0], a: { on: 'thigh', elbow: [0.2, -0.1, -1] } },
     ]),
     'circling-the-elbows': d('sit', [
       { up: [6, 0, 0], a: { on: 'shoulder', elbow: [0.3, -0.4, 1] } },
@@ -345,8 +362,16 @@ export const SEATED_UPPER: Poses = {
     }),
   },
   'big-arm-sweep': {
-    'to-shoulder-height': d('sit', [{ a: HANG }, { a: AHEAD }, { a: { b: 84, e: 4 } }]),
-    overhead: d('sit', [{ a: HANG }, { sp: [-4], a: OVERHEAD }, { a: { b: 88, e: 4 } }]),
+    'to-shoulder-height': d(
+      'sit',
+      [{ a: HANG }, { a: AHEAD }, { a: { b: 84, e: 4 } }],
+      SEATED_FRONT,
+    ),
+    overhead: d(
+      'sit',
+      [{ a: HANG }, { a: { b: 88, e: 4 } }, { sp: [-4], a: OVERHEAD }],
+      SEATED_FRONT,
+    ),
   },
   'seated-arm-circles': {
     'elbows-only': d(
@@ -570,16 +595,11 @@ export const SEATED_UPPER: Poses = {
     'with-a-stick': d(
       'sit',
       [
-        {
-          aR: { f: 8, b: 12, e: 90, hand: [1, 0.4, 0.4] },
-          aL: { f: 8, b: 4, e: 96, hand: [-1, -0.4, 0.4] },
-        },
-        {
-          aR: { f: 8, b: 4, e: 96, hand: [-1, -0.4, 0.4] },
-          aL: { f: 8, b: 12, e: 90, hand: [1, 0.4, 0.4] },
-        },
+        { aR: STICK_HAND, aL: LAP },
+        { aR: STICK_HAND, aL: LAP, small: { stick: 62 } },
+        { aR: STICK_HAND, aL: LAP, small: { stick: -62 } },
       ],
-      { ...SEATED_FRONT, with: ['stick'] },
+      { ...SEATED_FRONT, ...ARMS, with: ['stick-in-hand'] },
     ),
   },
   'eyes-far-and-near': {
@@ -734,19 +754,15 @@ export const SEATED_UPPER: Poses = {
     ]),
   },
   'pressure-relief-leans': {
-    'one-arm-holding': d(
-      'sit-back',
-      [
-        { a: { on: 'armrest' } },
-        { p: [40], sp: [38], nk: [14], aR: { on: 'shin' }, aL: { at: [14, 38, 4] } },
-        { p: [0, -12], sp: [0, -12], aR: { on: 'armrest' }, aL: { on: 'armrest' } },
-      ],
-      { room: ['armchair', 'floor'] },
-    ),
-    free: d('sit-back', [
+    'one-arm-holding': d('wheel', [
+      { a: { on: 'armrest' } },
+      { p: [0, -12], sp: [0, -12], aR: { on: 'armrest' }, aL: { on: 'armrest' } },
+      { p: [40], sp: [38], nk: [14], aR: { on: 'shin' }, aL: { at: [14, 38, 4] } },
+    ]),
+    free: d('wheel', [
       {},
-      { p: [44], sp: [44], nk: [16], a: { on: 'ankle' } },
       { p: [0, -12], sp: [0, -16], a: HIPS },
+      { p: [44], sp: [44], nk: [16], a: { on: 'ankle' } },
     ]),
   },
 };

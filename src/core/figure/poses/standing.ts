@@ -1,4 +1,8 @@
 import {
+  BESIDE,
+  HELD_BESIDE,
+  HOVER_BESIDE,
+  TIPS_BESIDE,
   AHEAD,
   ARMS,
   BEHIND_HEAD,
@@ -20,6 +24,14 @@ import {
 } from './words';
 
 const FREE_RIGHT = { aR: HANG, aL: HELD } as const;
+/** Feet that went with a turn to the left. */
+const FEET_TURNED = {
+  lR: { at: [3.6, 0, 0.6], out: -35 },
+  lL: { at: [3.6, 0, -5.6], out: 53 },
+} as const;
+/** Both hands before the breastbone. */
+const AT_CHEST = { f: 34, b: -4, e: 112 } as const;
+const FREE_BESIDE = { aR: HANG, aL: HELD_BESIDE } as const;
 const TIPPED = { a: TIPS } as const;
 const HOVERED = { a: HOVER } as const;
 /** The hips over the foot that carries. */
@@ -105,7 +117,7 @@ export const STANDING: Poses = {
     'both-arms': d(
       'stand',
       [{ a: { f: 20, b: 12, e: 130 } }, { o: ON_LEFT, a: OVERHEAD, lR: HIGH }],
-      BOTH,
+      { ...BOTH, with: ['chair-left'] },
     ),
   },
   'weight-shift': {
@@ -192,17 +204,17 @@ export const STANDING: Poses = {
   },
   'tap-with-arm-stroke': {
     'no-arm': d(
-      'held',
-      [FREE_RIGHT, { ...FREE_RIGHT, lR: { at: [4, 4, 9], out: 4, up: -30 } }],
-      LEGS,
+      'stand',
+      [FREE_BESIDE, { ...FREE_BESIDE, lR: { at: [4, 4, 9], out: 4, up: -30 } }],
+      { ...BESIDE, ...LEGS },
     ),
     'one-arm': d(
-      'held',
+      'stand',
       [
-        FREE_RIGHT,
-        { aL: HELD, aR: { f: -36, b: 8, e: 6 }, lR: { at: [4, 4, 9], out: 4, up: -30 } },
+        FREE_BESIDE,
+        { aL: HELD_BESIDE, aR: { f: -36, b: 8, e: 6 }, lR: { at: [4, 4, 9], out: 4, up: -30 } },
       ],
-      BOTH,
+      { ...BESIDE, ...BOTH },
     ),
   },
   'tap-and-turn': {
@@ -227,17 +239,17 @@ export const STANDING: Poses = {
   },
   'knee-lift-with-wrist-tap': {
     'toes-down-with-one-hand': d(
-      'held',
-      [FREE_RIGHT, { aL: HELD, aR: { on: 'thigh' }, lR: foot(5.2, -8, 7, { up: -46 }) }],
-      BOTH,
+      'stand',
+      [FREE_BESIDE, { aL: HELD_BESIDE, aR: { on: 'thigh' }, lR: foot(5.2, -8, 7, { up: -46 }) }],
+      { ...BESIDE, ...BOTH },
     ),
     'knee-up-with-fingertips': d(
-      'held',
+      'stand',
       [
-        { aR: HANG, aL: TIPS },
-        { o: ON_LEFT, aL: TIPS, aR: { on: 'knee' }, lR: HIGH },
+        { aR: HANG, aL: TIPS_BESIDE },
+        { o: ON_LEFT, aL: TIPS_BESIDE, aR: { on: 'knee' }, lR: HIGH },
       ],
-      BOTH,
+      { ...BESIDE, ...BOTH },
     ),
   },
   'raised-leg-pulses': {
@@ -253,14 +265,18 @@ export const STANDING: Poses = {
   },
   'alternate-leg-raise-arms-forward': {
     'heel-down-with-one-hand': d(
-      'held',
-      [FREE_RIGHT, { ...FREE_RIGHT, lR: { at: [5, 0, 12], out: 6, up: 14 } }],
-      LEGS,
+      'stand',
+      [FREE_BESIDE, { ...FREE_BESIDE, lR: { at: [5, 0, 14], out: 6, up: 18 } }],
+      { ...BESIDE, ...LEGS },
     ),
-    'arms-forward': d('held', [HOVERED, { a: { at: [10, 70, 26] }, lR: { f: 34, k: 3, d: 8 } }], {
-      ...BOTH,
-      view: 'side',
-    }),
+    'arms-forward': d(
+      'stand',
+      [
+        { aR: AHEAD, aL: HOVER_BESIDE },
+        { o: ON_LEFT, aR: AHEAD, aL: HOVER_BESIDE, lR: { f: 34, k: 3, d: 8 } },
+      ],
+      { ...BESIDE, ...BOTH },
+    ),
   },
   'leg-out-and-in': {
     sliding: d('held', [{}, { lR: foot(20) }], { view: 'back', ...LEGS }),
@@ -501,12 +517,12 @@ export const STANDING: Poses = {
     'with-the-turn': d(
       'stand',
       [
-        {},
+        { a: AT_CHEST },
         {
           o: [0, -4, -8],
           sp: [0, 0, 40],
           nk: [0, 0, 14],
-          a: { f: 66, b: 6, e: 40 },
+          a: AT_CHEST,
           lR: { at: [5, 6, -36], up: -44 },
         },
       ],
@@ -617,13 +633,13 @@ export const STANDING: Poses = {
     ),
     'knees-down': d('fours', [
       {
-        p: [-4],
-        l: { f: 36, k: 70, d: -68, kneels: true },
-        a: { at: [8, 1.4, 52], hand: [0, 0, 1], elbow: [0.2, -1, -0.3] },
+        p: [10],
+        l: { f: 44, k: 70, d: -68, kneels: true },
+        a: { at: [8, 2.2, 44.5], hand: [0, 0, 1], elbow: [0.1, -0.2, 1] },
       },
     ]),
     full: d('plank', [
-      { p: [4], a: { at: [8, 1.4, 44], hand: [0, 0, 1], elbow: [0.2, -1, -0.3] } },
+      { p: [10.5], a: { at: [8, 2.2, 44], hand: [0, 0, 1], elbow: [0.1, -0.2, 1] } },
     ]),
   },
   'wall-angel': {
@@ -657,11 +673,12 @@ export const STANDING: Poses = {
       [
         { aR: { at: [23, 56, 4], hand: [0.1, -0.9, -0.3] } },
         {
-          p: [0, 0, 20],
+          p: [0, 0, 44],
           sp: [0, 0, 10],
-          nk: [0, 0, 10],
-          aR: { at: [24, 56, -10], hand: [0.1, -0.9, -0.3] },
+          nk: [0, 0, 8],
+          aR: { at: [24, 56, -4], hand: [0.1, -0.9, -0.3] },
           aL: HANG,
+          ...FEET_TURNED,
         },
       ],
       { ...FRONT, ...ARMS, with: ['wall-beside'] },
@@ -671,11 +688,12 @@ export const STANDING: Poses = {
       [
         { aR: { at: [24, 88, 4], hand: [0, 1, 0], elbow: [1, -0.4, 0] } },
         {
-          p: [0, 0, 20],
+          p: [0, 0, 44],
           sp: [0, 0, 10],
-          nk: [0, 0, 10],
-          aR: { at: [25, 92, -6], hand: [0, 1, 0], elbow: [1, -0.6, -0.4] },
+          nk: [0, 0, 8],
+          aR: { at: [25, 92, -2], hand: [0, 1, 0], elbow: [1, -0.6, -0.4] },
           aL: HANG,
+          ...FEET_TURNED,
         },
       ],
       { ...FRONT, ...ARMS, with: ['wall-beside'] },

@@ -44,6 +44,12 @@ export const TIPS: Arm = { at: [10, 56, 20.5], hand: [0, -0.75, 0.66] };
 export const HOVER: Arm = { at: [11, 60, 19] };
 export const HELD: Arm = { at: [10, 53.5, 21.5] };
 
+/** On the back of a chair at the left, and over it. */
+export const HELD_BESIDE: Arm = { at: [21, 54, 0] };
+export const HOVER_BESIDE: Arm = { at: [20, 60, 0] };
+export const TIPS_BESIDE: Arm = { at: [21, 56, 0], hand: [0, -0.8, 0.5] };
+export const BESIDE = { view: 'quarter', with: ['chair-left'] } as const;
+
 /** A part that is drawn large beside the figure, from its front unless it says otherwise. */
 export const near = (of: Close['of'], round = 20, above = 30): Pick<Drawn, 'close'> => ({
   close: { of, view: { round, above } },

@@ -462,7 +462,7 @@ export const BALANCE: readonly Move[] = [
         loaded: feet,
         support: 'hover',
         words: {
-          setUp: 'Stand tall, the chair in front of you, hands hovering over it.',
+          setUp: 'Stand tall, the chair beside you, one hand hovering over it.',
           go: 'Lift one straight leg forward, lower it, and change.',
           short: 'Leg up, down, change.',
         },

@@ -103,7 +103,8 @@ export const SHOULDERS: readonly Move[] = [
       level('hands in the lap', 'sit-front', {
         loaded: regions('body', 'upper-back'),
         words: {
-          go: 'Hands in your lap, draw the blades lightly together; let go.',
+          setUp: 'Sit tall, hands in your lap.',
+          go: 'Draw the blades lightly together, and let go.',
           short: 'Blades together, let go.',
         },
       }),

@@ -44,7 +44,7 @@ export const STANDING = [
         stretched: regions('other', 'ribs-sides'),
         usualFor: ['older'],
         words: {
-          setUp: 'Stand behind your chair, feet under your hips, {side} hand on it.',
+          setUp: 'Stand beside your chair, feet under your hips, {side} hand on it.',
           go: 'Lengthen the {other} side and bend to the {side}.',
           short: 'Long side, bend {side}.',
           easier: 'Bend half as far.',
@@ -236,7 +236,7 @@ export const STANDING = [
           ...other('one-leg'),
         ],
         loaded: regions('body', 'shoulders', 'hip-front'),
-        words: { setUp: 'Stand tall, the chair in front of you, feet under hips.' },
+        words: { setUp: 'Stand tall, the chair beside you, feet under hips.' },
       }),
     ],
     warms: ['shoulders', 'hip-front'],
