@@ -5,9 +5,11 @@ import { countingIds, printClock, GROUP_NAMES } from '@/core/common';
 import { changeHeader, lanesOf, readRoutineText, writeHeaders } from '@/core/routine';
 import { Choices, Fold, FieldWithProblem } from '@/design';
 import { useHandedOn } from '@/features/frame';
+import { useAppSelector } from '@/state';
 import { GROUP_TITLES, laneTitle } from '@/words/names';
 import { problemSentence } from '@/words/problems';
 import { DurationField } from './duration-field';
+import { GroupPicks } from './group-picks';
 import { LanePicks, SecondWay } from './lane-choices';
 import { LimitPicks } from './limit-picks';
 import { LimitsField } from './limits-field';
@@ -29,12 +31,19 @@ export function HeaderPanel({
   onClose,
 }: Editing & { readonly onClose: () => void }) {
   const { group, slotMs, room = [] } = routine;
+  const opened = useAppSelector(
+    ({ classFor, groups }) => groups[classFor[routine.id]?.groupId ?? '']?.name,
+  );
   const lanes = lanesOf(routine).map((lane) => laneTitle(lane));
   const things = room.map(({ thing, count }) => (count ? `${thing}: ${count}` : thing));
   return (
     <View style={styles.all}>
       <PanelTop title={BUILD.about} onClose={onClose} />
-      <Fold flat title={BUILD.forWhom} sum={[GROUP_TITLES[group], ...lanes].join('; ')}>
+      <Fold
+        flat
+        title={BUILD.forWhom}
+        sum={[GROUP_TITLES[group], ...lanes, opened].filter(Boolean).join('; ')}
+      >
         <Choices
           label={BUILD.group}
           choices={GROUP_NAMES.map((value) => ({ value, text: GROUP_TITLES[value] }))}
@@ -42,6 +51,7 @@ export function HeaderPanel({
           onChoose={(next) => next !== group && change(changeHeader(routine, { group: next }))}
         />
         <LanePicks routine={routine} change={change} />
+        <GroupPicks id={routine.id} />
       </Fold>
       <Fold
         flat

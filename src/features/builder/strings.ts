@@ -51,6 +51,8 @@ export const BUILD = {
   anyRoom: 'Anything that is needed',
   moreAbout: 'More: how often, how you teach, rounds',
   forWhom: 'For whom?',
+  openedFor: 'Opened for',
+  openedForNobody: 'Nobody in particular',
   howLong: 'How long?',
   whoTakesPart: 'Who takes part, and how?',
   minutes: (n: number) => `${n} min`,

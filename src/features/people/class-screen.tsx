@@ -7,15 +7,14 @@ import { routineIdSchema, withCapital, type GroupId, type ItemId } from '@/core/
 import { initialsOf, type Member, type Rung } from '@/core/people';
 import { itemInForce, itemsInOrder, lanesOf, type Routine } from '@/core/routine';
 import { Choices, Fold, Screen, TARGET, Target, WIDE, useTokens } from '@/design';
+import { GroupPicks } from '@/features/builder';
 import { Figure } from '@/features/figure';
 import { useGrowing } from '@/features/frame';
 import { NotFoundScreen } from '@/features/notices';
 import { SheetOfPaper, type SheetHandle } from '@/platform/sheet-of-paper';
 import {
-  groupIdOf,
   isStrict,
   membersOf,
-  openedFor,
   ownWayChanged,
   useAppDispatch,
   useAppSelector,
@@ -71,7 +70,6 @@ function useNeeds(routine: Routine) {
 function OfClass({ routine }: { readonly routine: Routine }) {
   const t = useTokens();
   const router = useRouter();
-  const dispatch = useAppDispatch();
   const wide = useWindowDimensions().width >= WIDE;
   const groups = useAppSelector((state) => state.groups);
   const { groupId, rows } = useGrid(routine);
@@ -99,15 +97,7 @@ function OfClass({ routine }: { readonly routine: Routine }) {
           sum={(groupId && groups[groupId]?.name) || CLASS.nobody}
           open={!groupId}
         >
-          <Choices
-            label={CLASS.forGroup}
-            choices={[
-              ...Object.values(groups).map(({ id, name }) => ({ value: id as string, text: name })),
-              { value: '', text: CLASS.nobody },
-            ]}
-            value={groupId ?? ''}
-            onChoose={(value) => dispatch(openedFor(routine.id, groupIdOf(value)))}
-          />
+          <GroupPicks id={routine.id} />
         </Fold>
         {!groupId && <Text variant="bodyLarge">{CLASS.chooseGroup}</Text>}
         {groupId && rows.length === 0 && <Text variant="bodyLarge">{CLASS.noPeople}</Text>}
