@@ -1,8 +1,11 @@
 import { defineConfig } from '@playwright/test';
 import { BROWSER, PORT } from './e2e/browser';
 
+/** Together they are on every page. */
+const CROSSING = /(?:round-trip|journey|seen-by-all)\.spec/;
+
 /** Whole journeys in Debian's Chromium, against the built application as Express serves it. */
-export default defineConfig({
+export default defineConfig<object, { withoutNetwork: boolean }>({
   testDir: 'e2e',
   outputDir: 'test-results/journeys',
   fullyParallel: true,
@@ -23,6 +26,15 @@ export default defineConfig({
   },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 } } },
+    {
+      // Every journey of the phone once more, with the network off after one visit. All of them by
+      // `npm run offline`; with the rest the longest ones, which cross every page.
+      name: 'offline',
+      grepInvert: /@online/,
+      ...(process.env.OFFLINE !== 'all' && { testMatch: CROSSING }),
+      testIgnore: /offline\.spec/,
+      use: { viewport: { width: 390, height: 844 }, withoutNetwork: true },
+    },
     {
       name: 'wide',
       grep: /@wide/,

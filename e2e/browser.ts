@@ -43,18 +43,31 @@ type Options = NonNullable<Parameters<BrowserType['launchPersistentContext']>[1]
 class Profile {
   private context: BrowserContext | null = null;
   private options = '';
+  /** Without a network everything is there once one visit was made. */
+  private wasVisited = false;
 
   constructor(
     private readonly browser: BrowserType,
     private readonly folder: string,
+    private readonly isOffline: boolean,
   ) {}
 
   async open(options: Options): Promise<BrowserContext> {
     if (this.options !== JSON.stringify(options)) await this.close();
     this.options = JSON.stringify(options);
     this.context ??= await this.browser.launchPersistentContext(this.folder, options);
+    if (this.isOffline && !this.wasVisited) await this.visit(this.context);
     await this.empty(this.context);
     return this.context;
+  }
+
+  private async visit(context: BrowserContext): Promise<void> {
+    await this.empty(context);
+    const page = await context.newPage();
+    await page.goto(`http://127.0.0.1:${PORT}/device`);
+    await expect(page.getByText(/^Everything works without a network/u)).toBeVisible();
+    await page.close();
+    this.wasVisited = true;
   }
 
   /** Nothing is left of what a test before this one, or a run before it, kept. */
@@ -65,9 +78,10 @@ class Profile {
     const session = await context.newCDPSession(first!);
     await session.send('Storage.clearDataForOrigin', {
       origin: `http://127.0.0.1:${PORT}`,
-      storageTypes: 'cookies,local_storage,indexeddb,service_workers,cache_storage',
+      storageTypes: `cookies,local_storage,indexeddb${this.wasVisited ? '' : ',service_workers,cache_storage'}`,
     });
     await session.detach();
+    await context.setOffline(this.wasVisited);
   }
 
   async close(): Promise<void> {
@@ -77,21 +91,35 @@ class Profile {
 }
 
 /** A page that fails its test on any error or report against the server's policy. */
-export const test = base.extend<object, { profile: Profile }>({
+export const test = base.extend<object, { profile: Profile; withoutNetwork: boolean }>({
+  /** Everything but one visit at the beginning is done without a network. */
+  withoutNetwork: [false, { option: true, scope: 'worker' }],
   profile: [
-    async ({ playwright }, run, { parallelIndex }) => {
-      const folder = join(__dirname, `../test-results/profile-${parallelIndex}`);
-      const profile = new Profile(playwright.chromium, folder);
+    async ({ playwright, withoutNetwork }, run, { parallelIndex }) => {
+      const kind = withoutNetwork ? 'offline' : 'profile';
+      const folder = join(__dirname, `../test-results/${kind}-${parallelIndex}`);
+      const profile = new Profile(playwright.chromium, folder, withoutNetwork);
       await run(profile);
       await profile.close();
     },
     { scope: 'worker' },
   ],
   context: async (
-    { profile, launchOptions, contextOptions, viewport, baseURL, hasTouch, isMobile },
+    {
+      profile,
+      launchOptions,
+      contextOptions,
+      viewport,
+      baseURL,
+      hasTouch,
+      isMobile,
+      withoutNetwork,
+    },
     run,
   ) => {
-    const page = { viewport, baseURL, hasTouch, isMobile };
+    // What a worker answers can't be looked at or held back by a journey on its way.
+    const serviceWorkers: Options['serviceWorkers'] = withoutNetwork ? 'allow' : 'block';
+    const page = { viewport, baseURL, hasTouch, isMobile, serviceWorkers };
     await run(await profile.open({ ...launchOptions, ...contextOptions, ...page }));
   },
   page: async ({ context, profile }, run) => {

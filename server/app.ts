@@ -13,6 +13,9 @@ const NOT_VALID = 'This address is not valid.\n';
 /** Names that the build makes from contents, so that they never change. */
 const HASHED = /[.-][0-9a-f]{16,}\./i;
 
+/** The service worker, packed or not. */
+const WORKER = /\/sw\.js(?:\.br|\.gz)?$/;
+
 /** The policy allows exactly the style elements that the page has: those in it, and an empty one. */
 function styleHashes(html: string): string[] {
   const inline = [...html.matchAll(/<style[^>]*>([\s\S]*?)<\/style>/gi)].map(
@@ -72,6 +75,11 @@ export function createApp(root: string): Express {
         redirect: false,
         setHeaders: (response, path) => {
           response.setHeader('Cache-Control', HASHED.test(path) ? YEAR : ASK_AGAIN);
+          // Asked for anew each time, or a version would be looked for in what is kept of the last one.
+          if (WORKER.test(path)) {
+            response.setHeader('Cache-Control', 'no-store');
+            response.setHeader('Service-Worker-Allowed', '/');
+          }
         },
       },
     }),

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
-const PACKED = /\.(js|css|html|json|svg|txt|map)$/;
+const PACKED = /\.(js|css|html|json|svg|txt|map|webmanifest)$/;
 
 /** The last step of eleven takes two thirds of the time for a sixtieth of the size. */
 const QUALITY = 10;

@@ -14,13 +14,38 @@ export function saveFile(name: string, text: string, type: string): void {
   saveAs(new Blob([text], { type: `${type};charset=utf-8` }), name);
 }
 
+/** What browsers hand files over by, to an application that is installed. */
+interface Launched {
+  readonly launchQueue?: {
+    setConsumer(take: (launch: { files?: readonly { getFile(): Promise<File> }[] }) => void): void;
+  };
+}
+
+/** Calls with the first file that the system opens with the application; returns the way to stop. */
+export function onFileHandedOver(take: (picked: PickedFile) => void): () => void {
+  let isWanted = true;
+  (window as Launched).launchQueue?.setConsumer(({ files = [] }) => {
+    void files[0]?.getFile().then(async (file) => {
+      const picked = await readPicked(file, MOST_FILE_BYTES);
+      if (isWanted) take(picked);
+    });
+  });
+  return () => {
+    isWanted = false;
+  };
+}
+
+async function readPicked(file: File, mostBytes: number): Promise<PickedFile> {
+  if (file.size > mostBytes) return { kind: 'too-big', name: file.name };
+  return { kind: 'text', name: file.name, text: await file.text() };
+}
+
 /** Lets the person choose a file and reads it as text. */
 export async function pickFile(mostBytes = MOST_FILE_BYTES): Promise<PickedFile> {
   const result = await getDocumentAsync({ multiple: false, base64: false });
   const asset = result.canceled ? undefined : result.assets[0];
   if (!asset?.file) return { kind: 'cancelled' };
-  if (asset.file.size > mostBytes) return { kind: 'too-big', name: asset.name };
-  return { kind: 'text', name: asset.name, text: await asset.file.text() };
+  return readPicked(asset.file, mostBytes);
 }
 
 /** A title as the name of a file. */

@@ -5,6 +5,7 @@ import { browserLocks, type Locks } from './locks';
 import { browserClock, type Clock } from './clock';
 import { idOfText, randomId } from './ids';
 import { browserKeptMark, type KeptMark } from './kept-mark';
+import { browserOffline, type Offline } from './offline';
 import { browserRoutineWork, type RoutineWork } from './routine-work';
 import { browserSlips, type Slips } from './slips';
 import { browserSound, type Sound } from './sound';
@@ -25,6 +26,7 @@ export interface Platform {
   readonly speech: Speech;
   readonly haptics: Haptics;
   readonly work: RoutineWork;
+  readonly offline: Offline;
   readonly newId: NewId;
   /** The same id for the same text. */
   readonly idOfText: (text: string) => string;
@@ -44,6 +46,7 @@ export function browserPlatform(): Platform {
     speech: browserSpeech(),
     haptics: browserHaptics(),
     work: browserRoutineWork(randomId),
+    offline: browserOffline(),
     newId: randomId,
     idOfText,
     askToPersist,

@@ -46,6 +46,23 @@ export function onFirstTouch(wake: () => void): void {
   signs.forEach((sign) => window.addEventListener(sign, once, { passive: true }));
 }
 
+/** Tells when somebody begins to change what is in a field, and when they have left it. */
+export function onTyping(tell: (isTyping: boolean) => void): void {
+  let is = false;
+  const now = (next: boolean) => {
+    if (next !== is) tell(next);
+    is = next;
+  };
+  document.addEventListener('input', ({ target }) => {
+    now(target instanceof HTMLElement && target.matches('input, textarea'));
+  });
+  document.addEventListener('focusout', () => now(false));
+}
+
+/** Whether this page is where a class is led or shown. */
+export const isOnStage = (): boolean =>
+  /^\/(?:lead|wall|rehearse)\b/u.test(window.location.pathname);
+
 /** Whether somebody asked for less movement on their screens. */
 export function wantsLessMotion(): boolean {
   return window.matchMedia('(prefers-reduced-motion: reduce)').matches;

@@ -24,7 +24,8 @@ export {
 } from './actions';
 export { routineToBuild } from './carried';
 export { deviceSet, type DeviceState } from './hall/device';
-export { noticeClosed, noticeShown, type Notice } from './hall/notices';
+export { noticeClosed, noticeShown, persistenceKnown, type Notice } from './hall/notices';
+export { keptSizes, type KeptSize } from './storage/sizes';
 export {
   useAppDispatch,
   useAppStore,

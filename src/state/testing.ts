@@ -174,6 +174,14 @@ export function fakePlatform(data = new Map<string, string>(), prefix = 'new'): 
       incoming: async (text, own, untitled) => readIncoming(text, own, untitled),
     },
     askToPersist: async () => true,
+    offline: {
+      version: () => 'test',
+      begin: () => undefined,
+      since: async () => undefined,
+      look: async () => 'newest',
+      take: () => undefined,
+      fetchAnew: async () => false,
+    },
     tabs: {
       // Other tabs hear of it a little later, as they do in a browser.
       tell: (key) => {

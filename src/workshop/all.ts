@@ -6,7 +6,7 @@ export { BinScreen } from '@/features/bin';
 export { BuilderScreen } from '@/features/builder';
 export { LeadScreen, RehearseScreen, WallScreen } from '@/features/lead';
 export { ChooseAMove, MovePage, MovesScreen } from '@/features/moves';
-export { BackupScreen, PrivacyScreen } from '@/features/keep';
+export { BackupScreen, DeviceScreen, PrivacyScreen } from '@/features/keep';
 export {
   ClassScreen,
   GroupScreen,

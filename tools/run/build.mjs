@@ -15,10 +15,12 @@ import { fileURLToPath } from 'node:url';
 import { bundle } from './bundle.mjs';
 import { must, quietEnv, root } from './ensure.mjs';
 import { writeLicences } from './licences.mjs';
+import { makeWorker } from './worker.mjs';
 
 const SOURCES = [
   'src',
   'public',
+  'package.json',
   'server',
   'tools',
   'app.json',
@@ -63,6 +65,14 @@ function compileAtOnce(folder) {
   }
 }
 
+/** The page says which version it is: its number, and what it was built from. */
+function nameVersion(page, from) {
+  const { version } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
+  const html = readFileSync(page, 'utf8');
+  const meta = `<meta name="version" content="${version} · ${from.slice(0, 8)}" />`;
+  writeFileSync(page, html.replace('<title>', `${meta}<title>`));
+}
+
 export async function build() {
   const from = fingerprint();
   if (existsSync(MARK) && readFileSync(MARK, 'utf8') === from) return;
@@ -79,6 +89,9 @@ export async function build() {
   );
   writeLicences(PACKAGES, join(root, 'dist/web/licences.txt'));
   compileAtOnce(join(root, 'dist/web/_expo/static/js/web'));
+  nameVersion(join(root, 'dist/web/index.html'), from);
+  rmSync(join(root, 'dist/web/metadata.json'), { force: true });
+  await makeWorker(join(root, 'dist/web'));
   for (const name of ['server', 'cli', 'compress']) await bundle(name);
   execFileSync(process.execPath, [join(root, 'dist/tools/compress.mjs'), join(root, 'dist/web')], {
     env: quietEnv,

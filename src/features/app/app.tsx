@@ -11,7 +11,7 @@ import { browserPlatform } from '@/platform';
 import { keepFocus } from '@/platform/focus';
 import { loadFonts } from '@/platform/fonts';
 import { onFirstTouch, wantsLessMotion } from '@/platform/page';
-import { createHall, openHall, useHallSelector, type Texts } from '@/state/hall';
+import { beginOffline, createHall, openHall, useHallSelector, type Texts } from '@/state/hall';
 
 interface AppProps {
   readonly loadWorkshop: () => Promise<Workshop>;
@@ -25,6 +25,7 @@ export function App({ loadWorkshop }: AppProps) {
   useEffect(() => {
     loadFonts();
     const letFocusGo = keepFocus();
+    beginOffline(hall);
     // Whoever moves is about to open something: it is on its way by then.
     // What can't be fetched is told of where it is needed.
     onFirstTouch(() => void loadWorkshop().catch(() => undefined));

@@ -8,10 +8,11 @@ import { Choices, Field, Screen, TARGET, useTokens } from '@/design';
 import { useKeptTyping } from '@/features/typing';
 import { PageSheet } from '@/features/page-in';
 import { GROUP_TITLES } from '@/words/names';
-import { pickFile } from '@/platform/files';
+import { pickFile, type PickedFile } from '@/platform/files';
 import { bringIn, bringMovesIn, selectOwnMoves, useAppDispatch, useAppSelector } from '@/state';
 import { incomingFault, incomingSummary, isNoText, useIncoming } from './incoming';
 import { BRING_IN } from './strings';
+import { useHandedOver } from './use-handed-over';
 
 const INCOMING = routineIdSchema.parse('incoming');
 
@@ -45,8 +46,8 @@ export function BringInScreen() {
   const read = typeof incoming === 'object' ? incoming : undefined;
   // Of a plan nothing is wrong that its own page would not ask about, line by line.
   const isPlan = read?.state === 'bad' && read.mayBePlan && !read.isTextForm;
-  const choose = async () => {
-    const picked = await pickFile();
+  const choose = async () => take(await pickFile());
+  const take = (picked: PickedFile) => {
     if (picked.kind === 'too-big') setRefused(BRING_IN.tooBig(picked.name));
     if (picked.kind !== 'text') return;
     if (picked.text.trim() === '') setRefused(BRING_IN.empty(picked.name));
@@ -59,6 +60,7 @@ export function BringInScreen() {
       if (!isLong) put(picked.text);
     }
   };
+  useHandedOver({ take, put });
   const add = () => {
     if (read?.state === 'moves') {
       put('');

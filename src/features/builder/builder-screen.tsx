@@ -66,14 +66,21 @@ export function BuilderScreen({
   id: address,
   naming = false,
   tonight = false,
+  writing = false,
 }: {
   readonly id: string;
   /** A copy, which is asked for a name of its own. */
   readonly naming?: boolean;
   /** Opened for a class that is to be led otherwise today. */
   readonly tonight?: boolean;
+  /** Opened to write a line at once. */
+  readonly writing?: boolean;
 }) {
   const { id, routine, change } = useRoutine(address);
+  const isThere = routine !== undefined;
+  useEffect(() => {
+    if (writing && isThere) focusField(BUILD.addLabel);
+  }, [writing, isThere]);
   if (!id || !routine) return <NotFoundScreen />;
   return <Builder id={id} routine={routine} change={change} naming={naming} tonight={tonight} />;
 }

@@ -1,12 +1,11 @@
-import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { Link, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { FieldWithProblem, Screen, TARGET, useTokens } from '@/design';
+import { FieldWithProblem, SANS, Screen, TARGET, rem, useTokens } from '@/design';
 import { useHall } from '@/features/frame';
 import { pickFile } from '@/platform/files';
 import { openAnew } from '@/platform/page';
-import { roomLeft } from '@/platform/storage';
 import {
   MOST_BACKUP_BYTES,
   bringBackup,
@@ -247,23 +246,13 @@ function Preview({ good, differences, onBring, onLeave }: PreviewProps) {
   );
 }
 
-const size = (bytes: number) =>
-  bytes < 1_000_000 ? `${Math.ceil(bytes / 1000)} kB` : `${Math.round(bytes / 1_000_000)} MB`;
-
-/** Whether the browser keeps it, and how much there is. */
+/** How much there is, and whether the browser keeps it, is told of in one place. */
 function Room() {
   const t = useTokens();
-  const persistent = useAppSelector((state) => state.notices.persistent);
-  const [room, setRoom] = useState<Awaited<ReturnType<typeof roomLeft>>>();
-  useEffect(() => {
-    void roomLeft().then(setRoom);
-  }, []);
   return (
-    <Text variant="bodyMedium" style={{ color: t.quiet }}>
-      {persistent === true && `${KEEP.persistent} `}
-      {persistent === false && `${KEEP.notPersistent} `}
-      {room && KEEP.size(size(room.used), size(room.room))}
-    </Text>
+    <Link href="/device" style={StyleSheet.flatten([styles.link, { color: t.ink }])}>
+      {KEEP.room}
+    </Link>
   );
 }
 
@@ -274,4 +263,11 @@ const styles = StyleSheet.create({
   figure: { fontVariant: ['tabular-nums'] },
   button: { minHeight: TARGET },
   start: { alignSelf: 'flex-start' },
+  link: {
+    fontFamily: SANS,
+    display: 'flex',
+    minHeight: TARGET,
+    alignItems: 'center',
+    fontSize: rem(16),
+  },
 });

@@ -1,2 +1,3 @@
 export { BackupScreen } from './backup-screen';
+export { DeviceScreen } from './device-screen';
 export { PrivacyScreen } from './privacy-screen';

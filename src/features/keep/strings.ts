@@ -51,7 +51,7 @@ export const KEEP = {
     invalid: 'Something in this backup is not as it should be. Nothing was changed.',
   } satisfies Record<BackupFault, string>,
   persistent: 'The browser has promised to keep it.',
-  notPersistent: 'The browser may clear it when it runs out of room. Save a backup now and then.',
+  room: 'How much is kept, and how much room there is',
   size: (used: string, room: string) => `${used} are used of ${room}.`,
   kinds: {
     routine: 'Routines',
@@ -73,6 +73,58 @@ export const KEEP = {
     reading: 'Measures',
     mark: 'Marks on routines',
   } as Readonly<Record<string, string>>,
+};
+
+export const DEVICE = {
+  title: 'This device',
+  withoutNetwork: 'Without a network',
+  works: (since: string | undefined) =>
+    `Everything works without a network${since ? `, since ${since}` : ''}.`,
+  states: {
+    cannot:
+      'It needs a network: this browser keeps no application, or not over this connection. Open it over https, or on the machine that hands it out.',
+    'not-yet': 'Not yet: its pieces are being fetched. Stay on a network for a moment.',
+    broken:
+      'It needs a network: not all of its pieces could be fetched or kept. Make room on this device, then open the page again on a good network.',
+  },
+  version: 'Version',
+  look: 'Look for a new version',
+  looking: 'Looking…',
+  looked: {
+    newest: 'This is the newest version.',
+    fetched: 'A new version is ready.',
+    broken:
+      'A newer version could not be fetched whole, so the one that is here stays. Try again later.',
+    unreachable: 'The server can’t be reached just now. Try again on a network.',
+  },
+  take: 'Take the new version',
+  busy: {
+    class: 'A class is being led in this browser. The new version waits until it has ended.',
+    typing: 'Something is half typed in another tab. Finish it there first.',
+  },
+  anew: 'Fetch it anew',
+  anewHint:
+    'If a page looks broken, fetch the whole application once more. What you have kept stays as it is.',
+  fetching: 'Fetching…',
+  notFetched:
+    'Not all of it could be fetched, so nothing was changed. Try again on a good network.',
+  installed: 'As an app of its own',
+  isInstalled: 'It is installed on this device.',
+  installHint: 'Installed, it opens from the home screen, without the browser round it.',
+  install: 'Install it',
+  kept: 'What is kept here',
+  notRead: 'The browser isn’t answering, so the sizes can’t be read.',
+  other: 'Marks, settings and the like',
+  nearlyFull:
+    'Storage is nearly full. Save a backup, and make room on this device before the next class.',
+  refused:
+    'The browser has not promised to keep it: when it runs out of room it may clear it. Save a backup now and then. Browsers promise more easily what is installed or often used.',
+  notAsked: 'The browser was not asked yet to keep it for good.',
+  ask: 'Ask the browser to keep it',
+  privacy: 'What is kept of people, and where',
+  sound: 'Sound and voice',
+  soundAndScreen: 'Chimes, voice and screen',
+  help: 'If you call for help',
 };
 
 /** The first few, and how many more. */

@@ -4,7 +4,7 @@ import { Text } from 'react-native-paper';
 import { Target, useTokens } from '@/design';
 import { useHall, useWork } from '@/features/frame';
 import { askBeforeLeaving, reload } from '@/platform/page';
-import { useHallSelector } from '@/state/hall';
+import { takeVersion, useHallSelector, versionPutOff } from '@/state/hall';
 import { ALERT, atOnceText, unsavedText } from './strings';
 
 /**
@@ -38,7 +38,35 @@ export function Alerts({ quiet }: { readonly quiet: boolean }) {
         </Alert>
       )}
       {!quiet && <AtOnce />}
+      {!quiet && <NewVersion />}
     </View>
+  );
+}
+
+/** A version that waits is taken by a press, and never by itself under somebody's hands. */
+function NewVersion() {
+  const { hall } = useHall();
+  const { waits, isOlder, busy, isPutOff } = useHallSelector((state) => state.version);
+  if (isOlder) {
+    return (
+      <Line words={ALERT.older}>
+        <Target label={ALERT.reload} onPress={reload} />
+      </Line>
+    );
+  }
+  if (!waits || isPutOff) return null;
+  return (
+    <Line words={busy ? ALERT.busy[busy] : ALERT.newVersion}>
+      <Target
+        label={busy ? ALERT.again : ALERT.takeVersion}
+        onPress={() => void takeVersion(hall)}
+      />
+      <Target
+        look="plain"
+        label={ALERT.later}
+        onPress={() => hall.store.dispatch(versionPutOff())}
+      />
+    </Line>
   );
 }
 
@@ -74,18 +102,22 @@ function AtOnce() {
   ));
 }
 
-function Alert({
-  words,
-  children,
-}: {
+interface Said {
   readonly words: string;
   readonly children: React.ReactNode;
-}) {
+}
+
+const Alert = (said: Said) => <Line {...said} isUrgent />;
+
+function Line({ words, children, isUrgent }: Said & { readonly isUrgent?: true }) {
   const t = useTokens();
   return (
     <View
-      role="alert"
-      style={[styles.alert, { backgroundColor: t.sheet, borderBottomColor: t.clay }]}
+      role={isUrgent ? 'alert' : 'status'}
+      style={[
+        styles.alert,
+        { backgroundColor: t.sheet, borderBottomColor: isUrgent ? t.clay : t.line },
+      ]}
     >
       <Text variant="bodyMedium" style={styles.words}>
         {words}

@@ -58,6 +58,16 @@ export const ALERT = {
   unread:
     "The browser isn't answering, so what you have kept here can't be read yet. Nothing is lost, and nothing is written until it can be read. It is tried again every few seconds.",
   again: 'Try again',
+  newVersion: 'A new version is ready.',
+  takeVersion: 'Take it now',
+  later: 'Later',
+  busy: {
+    class: 'A class is being led in this browser. The new version waits until it has ended.',
+    typing:
+      'Something is half typed in another tab. Finish it there, and the new version can be taken.',
+  },
+  older:
+    'A new version was taken in another tab. This page is of the one before: reload it when you have finished here.',
   goWithout: 'Go on without saving',
   without: 'Nothing you do now is saved here. Reload the page to try again.',
   newer: (name: string) =>

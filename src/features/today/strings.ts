@@ -30,6 +30,11 @@ export const TODAY = {
   seeMoves: 'Look through the moves',
   addPeople: 'Add people',
   privacy: 'What is kept, and where',
+  device: 'This device',
+  install:
+    'Hushed Willow can be installed on this device: it opens from the home screen, and needs no network.',
+  installIt: 'Install it',
+  notNow: 'Not now',
   general: 'General guidance, not medical advice.',
   inDays: (days: number) => (days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`),
 } as const;

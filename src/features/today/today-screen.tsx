@@ -8,8 +8,10 @@ import { Notices } from '@/features/notices';
 import { ResumeLead } from '@/features/routines';
 import { useHallSelector, type Ask, type Meeting } from '@/state/hall';
 import { DUE_WORDS, WEEKDAYS, timeShown } from '@/words/groups';
+import { InstallOffer } from './install-offer';
 import { LeadAgain, useLedLately } from './lead-again';
 import { TODAY } from './strings';
+import { useAskedFor } from './use-asked-for';
 
 /** A backup older than this is due. */
 const BACKUP_DAYS = 30;
@@ -31,12 +33,14 @@ export function TodayScreen() {
   const [next, ...later] = coming;
   const asks = asksIn(meetings, today);
   const again = useLedLately();
+  useAskedFor(next?.meeting, again[0]?.row.id);
   const empty = routines === 0 && meetings.length === 0;
   return (
     <Screen title={TODAY.title} heading={<Places here="Today" />}>
       <ScrollView contentContainerStyle={styles.page}>
         <ResumeLead />
         <Notices />
+        <InstallOffer />
         {empty ? (
           <Start />
         ) : next ? (
@@ -83,6 +87,9 @@ export function TodayScreen() {
         <View style={styles.foot}>
           <Link href="/privacy" style={StyleSheet.flatten([styles.link, { color: t.ink }])}>
             {TODAY.privacy}
+          </Link>
+          <Link href="/device" style={StyleSheet.flatten([styles.link, { color: t.ink }])}>
+            {TODAY.device}
           </Link>
           <Text variant="bodyMedium" style={{ color: t.quiet }}>
             {TODAY.general}

@@ -40,6 +40,8 @@ export const deviceSchema = z.object({
       slotMs: z.int().min(1000).max(LONGEST_MS).optional(),
     })
     .optional(),
+  /** Whether installing was offered; it is offered once. */
+  installOffered: z.boolean().default(false),
   help: helpSchema.default({ address: '', number: '', defibrillator: '' }),
 });
 export type DeviceState = z.infer<typeof deviceSchema>;
@@ -56,6 +58,7 @@ export const DEVICE_AT_FIRST: DeviceState = {
   mirror: false,
   welcomed: false,
   writtenBy: '',
+  installOffered: false,
   help: { address: '', number: '', defibrillator: '' },
 };
 

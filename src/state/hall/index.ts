@@ -7,4 +7,6 @@ export { LONGEST_TAG, MOST_TAGS, marked, timesLed, unmarked, type Mark } from '.
 export type { HallDispatch, HallState } from './reducer';
 export type { Ask, Meeting } from './meetings';
 export type { Row, RowPlace } from './shelf';
+export { beginOffline, takeVersion } from './new-version';
+export { versionPutOff } from './version';
 export type { Texts } from '../demo';

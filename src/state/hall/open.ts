@@ -8,6 +8,7 @@ import { deviceSet } from './device';
 import type { Hall } from './hall';
 import { HALL_KINDS } from './kinds';
 import { storeOpened } from './notices';
+import { classesCounted } from './version';
 import { brokenOffFound, type OpenClass } from './shelf';
 import { welcome } from './welcome';
 import type { Texts } from '../demo';
@@ -50,6 +51,8 @@ async function openKept(
   // Five years are thousands of keys: they are read once, and anew where something was laid in.
   const keys = await keeper.ask(() => hall.platform.store.keys());
   await keeper.take(HALL_KINDS, keys);
+  const own = keys.filter((key) => /^run\/(?!demo-)/u.test(key));
+  store.dispatch(classesCounted(own.length));
   await speakOfSetAside(store, hall.platform, keys).catch(() => undefined);
   await findBrokenOff(hall, keys).catch(() => undefined);
   const { device } = store.getState();

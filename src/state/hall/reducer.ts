@@ -6,6 +6,7 @@ import { marksReducer } from './marks';
 import { meetingsReducer } from './meetings';
 import { noticesReducer } from './notices';
 import { shelfReducer } from './shelf';
+import { versionReducer } from './version';
 
 /** The slices that the first screen stands on; the workshop lays its own beside them. */
 export const HALL_SLICES = {
@@ -15,6 +16,7 @@ export const HALL_SLICES = {
   device: deviceReducer,
   notices: noticesReducer,
   beside: besideReducer,
+  version: versionReducer,
 };
 
 export const hallReducer = combineReducers(HALL_SLICES);

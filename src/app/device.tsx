@@ -1,0 +1,3 @@
+import { inWorkshop } from '@/workshop';
+
+export default inWorkshop((all) => all.DeviceScreen);

@@ -1,0 +1,39 @@
+/** What a browser hands over where it can install the application. */
+interface InstallEvent extends Event {
+  prompt(): Promise<unknown>;
+}
+
+let offer: InstallEvent | undefined;
+const listeners = new Set<() => void>();
+const changed = (next: InstallEvent | undefined) => {
+  offer = next;
+  listeners.forEach((listen) => listen());
+};
+
+if (typeof window !== 'undefined') {
+  window.addEventListener('beforeinstallprompt', (event) => {
+    // The browser's own bar would come at a time of its own.
+    event.preventDefault();
+    changed(event as InstallEvent);
+  });
+  window.addEventListener('appinstalled', () => changed(undefined));
+}
+
+/** Whether the browser would install the application now. */
+export const canInstall = (): boolean => offer !== undefined;
+
+/** Whether this page runs as an application of its own. */
+export const isInstalled = (): boolean => window.matchMedia('(display-mode: standalone)').matches;
+
+/** Calls when that may have changed; returns the way to stop. */
+export function onInstallable(listen: () => void): () => void {
+  listeners.add(listen);
+  return () => void listeners.delete(listen);
+}
+
+/** Has the browser ask; it may be asked once. */
+export async function install(): Promise<void> {
+  const asked = offer;
+  changed(undefined);
+  await asked?.prompt();
+}
