@@ -169,6 +169,7 @@ const ADDRESSES: Readonly<Record<string, string>> = {
   'a class by hand': '/by-hand',
   'a page for a clinician': '/report/demo-bram',
   backup: '/backup',
+  device: '/device',
   privacy: '/privacy',
   'a move': '/moves/both-knees-to-one-side-hip-lifted',
   'a move being written': '/write-move/both-knees-to-one-side-hip-lifted',

@@ -13,6 +13,7 @@ const PAGES: readonly string[] = [
   '/routine/demo-thursday-chair-circle',
   '/lead/demo-signal-box-reset',
   '/backup',
+  '/device',
   '/bring-in',
   '/by-hand',
   '/write-move/bridge',

@@ -44,7 +44,7 @@ test('the first screen loads nothing of later ones, and they come when they are 
   );
 });
 
-test('until the scripts are there the page says what it is doing', async ({ page }) => {
+test('until the scripts are there the page says what it is doing @online', async ({ page }) => {
   await page.route('**/*.js', () => undefined);
   await page.goto('/', { waitUntil: 'commit' });
   await expect(page.getByRole('status')).toHaveText('Opening your routines…');

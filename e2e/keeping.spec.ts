@@ -38,7 +38,7 @@ async function editStored(
 test('a damaged record is set aside and named, and the rest loads', async ({ page }) => {
   await openDemo(page);
   await page.waitForTimeout(600);
-  await page.goto('/healthz');
+  await page.goto('/licences.txt');
   await editStored(page, (key, value) =>
     key === 'routine/demo-signal-box-reset' ? value.slice(0, 200) : value,
   );
@@ -70,7 +70,7 @@ test('a damaged record is set aside and named, and the rest loads', async ({ pag
 test('data of a newer version is kept and not opened', async ({ page }) => {
   await openDemo(page);
   await page.waitForTimeout(600);
-  await page.goto('/healthz');
+  await page.goto('/licences.txt');
   await editStored(page, (key, value) =>
     key === 'routine/demo-signal-box-reset'
       ? value.replace(/"version":\d+/, '"version":99')

@@ -327,7 +327,7 @@ test('a store that does not answer is said, tried again, and never taken for a f
 test('a store that was cleared is told of, with the way to a backup', async ({ page }) => {
   await openDemo(page);
   await page.waitForTimeout(600);
-  await page.goto('/healthz');
+  await page.goto('/licences.txt');
   await page.evaluate(async () => {
     for (const { name } of await indexedDB.databases()) indexedDB.deleteDatabase(name ?? '');
   });
@@ -338,7 +338,7 @@ test('a store that was cleared is told of, with the way to a backup', async ({ p
   await expect(page).toHaveURL(/backup/);
 });
 
-test('a part that can’t be fetched is told of, and fetched again at a press', async ({
+test('a part that can’t be fetched is told of, and fetched again at a press @online', async ({
   context,
 }) => {
   // What can't be fetched is an error on this page, and meant to be.

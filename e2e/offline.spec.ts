@@ -28,8 +28,7 @@ const FETCHED_MS = 30_000;
 
 const works = (page: Page) => page.getByText(/^Everything works without a network/u);
 const line = (page: Page) => page.getByText('A new version is ready.').first();
-const versionOf = (page: Page) =>
-  page.evaluate(() => document.querySelector<HTMLMetaElement>('meta[name=version]')?.content);
+const versionOf = (page: Page) => page.locator('meta[name=version]').getAttribute('content');
 const controlled = (page: Page) => page.evaluate(() => Boolean(navigator.serviceWorker.controller));
 
 /** The first visit, until everything is here. */

@@ -15,6 +15,7 @@ const PAGES = [
   '/lead/demo-signal-box-reset',
   '/wall',
   '/backup',
+  '/device',
   '/privacy',
   '/bin',
   '/bring-in',

@@ -20,6 +20,9 @@ function builtFolder(): string {
   writeFileSync(join(root, 'js', `${HASHED}.br`), brotliCompressSync(script));
   writeFileSync(join(root, 'js', `${HASHED}.gz`), gzipSync(script));
   writeFileSync(join(root, 'page.css'), 'body{}');
+  writeFileSync(join(root, 'sw.js'), script);
+  writeFileSync(join(root, 'sw.js.br'), brotliCompressSync(script));
+  writeFileSync(join(root, 'app.webmanifest'), '{}');
   writeFileSync(join(root, '.hidden'), 'secret');
   writeFileSync(join(parent, 'outside.txt'), 'secret');
   return root;
@@ -54,6 +57,27 @@ describe('the server', () => {
     expect(gzip.text).toContain('willow');
     const css = await request(app).get('/page.css');
     expect(css.headers['cache-control']).toBe('no-cache');
+  });
+
+  test('the worker is never kept, may look after every page, and falls under the policy', async () => {
+    for (const packing of ['identity', 'br']) {
+      const worker = await request(app).get('/sw.js').set('Accept-Encoding', packing);
+      expect(worker.headers['cache-control']).toBe('no-store');
+      expect(worker.headers['service-worker-allowed']).toBe('/');
+      expect(worker.headers['content-type']).toMatch(/javascript/);
+      expect(worker.headers['content-security-policy']).toContain("default-src 'none'");
+    }
+  });
+
+  test('no other piece may look after pages', async () => {
+    const piece = await request(app).get(`/js/${HASHED}`);
+    expect(piece.headers['service-worker-allowed']).toBeUndefined();
+  });
+
+  test('the manifest is one, and is asked for again', async () => {
+    const { headers } = await request(app).get('/app.webmanifest');
+    expect(headers['content-type']).toMatch(/^application\/manifest\+json/);
+    expect(headers['cache-control']).toBe('no-cache');
   });
 
   test('says plainly that a file is not there', async () => {

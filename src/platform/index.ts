@@ -5,6 +5,7 @@ import { browserLocks, type Locks } from './locks';
 import { browserClock, type Clock } from './clock';
 import { idOfText, randomId } from './ids';
 import { browserKeptMark, type KeptMark } from './kept-mark';
+import { hearOfInstalling } from './install';
 import { browserOffline, type Offline } from './offline';
 import { browserRoutineWork, type RoutineWork } from './routine-work';
 import { browserSlips, type Slips } from './slips';
@@ -34,6 +35,7 @@ export interface Platform {
 }
 
 export function browserPlatform(): Platform {
+  hearOfInstalling();
   return {
     store: browserStore(),
     slips: browserSlips(randomId()),

@@ -10,7 +10,8 @@ const changed = (next: InstallEvent | undefined) => {
   listeners.forEach((listen) => listen());
 };
 
-if (typeof window !== 'undefined') {
+/** Hears of it from the first moment on; a browser offers it when it likes. */
+export function hearOfInstalling(): void {
   window.addEventListener('beforeinstallprompt', (event) => {
     // The browser's own bar would come at a time of its own.
     event.preventDefault();

@@ -74,7 +74,17 @@ export function browserOffline(): Offline {
     setInterval(() => void look(), LOOK_MS);
   };
 
+  let registering: Promise<void> | undefined;
+  const registered = () => {
+    registering ??= register().catch(() => {
+      registering = undefined;
+      if (!serviceWorker?.controller) now({ state: 'broken' });
+    });
+    return registering;
+  };
+
   const look = async (): Promise<Looked> => {
+    await registered();
     try {
       await registration?.update();
     } catch {
@@ -92,8 +102,7 @@ export function browserOffline(): Offline {
     begin: (listen) => {
       tell = listen;
       tell(known);
-      const soon = () =>
-        setTimeout(() => void register().catch(() => now({ state: 'broken' })), WAIT_MS);
+      const soon = () => setTimeout(() => void registered(), WAIT_MS);
       if (document.readyState === 'complete') soon();
       else window.addEventListener('load', soon, { once: true });
     },

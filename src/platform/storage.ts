@@ -25,6 +25,12 @@ export async function askToPersist(): Promise<boolean | undefined> {
   return (await navigator.storage.persisted()) || (await navigator.storage.persist());
 }
 
+/** From here on storage is said to be nearly full: a class may not be kept any more. */
+const NEARLY_FULL = 0.9;
+
+export const isNearlyFull = ({ used, room }: { used: number; room: number }): boolean =>
+  used > room * NEARLY_FULL;
+
 /** How much is kept here, in bytes, and how much there is room for. Undefined where the browser can't tell. */
 export async function roomLeft(): Promise<{ used: number; room: number } | undefined> {
   const found = await navigator.storage?.estimate?.();

@@ -7,7 +7,7 @@ import { useHall } from '@/features/frame';
 import { HelpFields, SoundCheck, SoundSettings } from '@/features/lead';
 import { canInstall, install, isInstalled, onInstallable } from '@/platform/install';
 import { openAnew } from '@/platform/page';
-import { roomLeft } from '@/platform/storage';
+import { isNearlyFull, roomLeft } from '@/platform/storage';
 import {
   keptSizes,
   persistenceKnown,
@@ -18,9 +18,6 @@ import {
 import { takeVersion } from '@/state/hall';
 import { momentShown } from '@/words/moments';
 import { DEVICE, KEEP } from './strings';
-
-/** So full, a class may not be kept any more. */
-const NEARLY_FULL = 0.9;
 
 /** What this device is set to and can do, in one place. */
 export function DeviceScreen() {
@@ -172,7 +169,7 @@ function Kept() {
       {room && (
         <Text variant="bodyLarge">{KEEP.size(sizeShown(room.used), sizeShown(room.room))}</Text>
       )}
-      {room && room.used > room.room * NEARLY_FULL && (
+      {room && isNearlyFull(room) && (
         <Text variant="bodyLarge" style={{ color: t.clay }}>
           {DEVICE.nearlyFull}
         </Text>

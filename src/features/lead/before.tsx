@@ -6,6 +6,7 @@ import { printClock, type ItemId } from '@/core/common';
 import { itemInForce, itemsInOrder, lanesOf, type Routine } from '@/core/routine';
 import type { Score } from '@/core/timing';
 import { Choices, FieldWithProblem, SANS, Target, Toggle, useTokens } from '@/design';
+import { isNearlyFull, roomLeft } from '@/platform/storage';
 import { readClock, startIn, trySound, useAppDispatch, usePart } from '@/state';
 import { GROUP_TITLES, laneTitle, roomNeedsWords } from '@/words/names';
 import { fitted } from './fit';
@@ -56,6 +57,24 @@ interface StartAtProps {
   readonly disabled: boolean;
   /** Whoever waits has the page to themselves. */
   readonly onWait: (startMs: number, time: string) => void;
+}
+
+/** Said before a class, and not in it: what is led has to find room. */
+export function RoomToKeep() {
+  const t = useTokens();
+  const [isFull, setFull] = useState(false);
+  useEffect(() => {
+    void roomLeft().then(
+      (room) => setFull(room !== undefined && isNearlyFull(room)),
+      () => undefined,
+    );
+  }, []);
+  if (!isFull) return null;
+  return (
+    <Text variant="bodyLarge" role="status" style={{ color: t.clay }}>
+      {LEAD.nearlyFull}
+    </Text>
+  );
 }
 
 /** A time of day to begin at. */

@@ -20,7 +20,7 @@ import { leadWaits, readClock, useAppDispatch, useAppSelector, useToday } from '
 import { findingWhat, listWords } from '@/words/findings';
 import { GROUP_TITLES, doseWords } from '@/words/names';
 import { ASK_FIRST } from '@/words/safety';
-import { Needs, RunThroughFirst, SoundCheck, StartAt, WaitingForStart } from './before';
+import { Needs, RoomToKeep, RunThroughFirst, SoundCheck, StartAt, WaitingForStart } from './before';
 import { openWindow } from '@/platform/page';
 import { SoundSettings } from './sound-settings';
 import { StopSignTiers } from './stop-signs';
@@ -127,6 +127,7 @@ export function Ready({
         {GROUP_TITLES[routine.group]} · {LEAD.begins(printClock(score.totalMs))}
       </Text>
       <Needs routine={routine} score={score} />
+      <RoomToKeep />
       {!helpKnown && (
         <View style={[styles.ask, { borderColor: t.clay, backgroundColor: t.sheet }]}>
           <Text variant="titleMedium" role="heading" aria-level={2}>

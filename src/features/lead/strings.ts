@@ -1,6 +1,8 @@
 import type { SegmentKind } from '@/core/timing';
 
 export const LEAD = {
+  nearlyFull:
+    'Storage on this device is nearly full, so this class may not be kept. Make room first: This device says what takes it.',
   start: 'Start',
   deeds: {
     back: 'Back',

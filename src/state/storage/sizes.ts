@@ -25,4 +25,4 @@ export async function keptSizes(
   return sizes.sort((a, b) => b.bytes - a.bytes);
 }
 
-const bytesOf = (text: string) => new TextEncoder().encode(text).length;
+const bytesOf = (text: string) => new Blob([text]).size;
