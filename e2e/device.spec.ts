@@ -7,6 +7,7 @@ test('this device: what is kept by kind, a sound, a promise that is asked for, a
   await page.goto('/');
   await page.getByRole('link', { name: 'This device' }).click();
   await expect(page.getByText(/^\d+\.\d+\.\d+ · [0-9a-f]{8}$/u)).toBeVisible();
+  await page.getByRole('button', { name: 'By kind' }).click();
   await expect(page.getByText('Classes led', { exact: true })).toBeVisible();
   await expect(page.getByText(/ are used of /u)).toBeVisible();
   await page.getByRole('button', { name: 'Try sound and voice' }).click();

@@ -1,15 +1,11 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { chromium, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { planOf, type Run } from '@/core/class';
 import { daysAfter, groupIdSchema, personIdSchema, runIdSchema } from '@/core/common';
 import { GROUP_ALONE, readLimits, type Member } from '@/core/people';
 import { compile } from '@/core/timing';
 import { scorePhrases } from '@/words/score';
 import { longRoutine, thirtyRows } from './routines';
-import { BROWSER } from '../../e2e/browser';
-import { median, served } from './served';
+import { inProfile, median, served } from './served';
 
 /** Five years of several groups. */
 const RUNS = 5000;
@@ -199,21 +195,6 @@ const toClass = (page: Page) =>
         look();
       }),
   );
-
-/** A browser as people have it, which keeps what it has compiled. */
-async function inProfile(work: (page: Page) => Promise<void>): Promise<void> {
-  const folder = mkdtempSync(join(tmpdir(), 'willow-years-'));
-  const context = await chromium.launchPersistentContext(folder, {
-    ...BROWSER.launchOptions,
-    viewport: { width: 390, height: 844 },
-  });
-  try {
-    await work(context.pages()[0] ?? (await context.newPage()));
-  } finally {
-    await context.close();
-    rmSync(folder, { recursive: true, force: true });
-  }
-}
 
 async function measure(): Promise<void> {
   const today = new Date().toISOString().slice(0, 10);

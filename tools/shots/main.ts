@@ -111,7 +111,16 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'routine-wide', viewport: WIDE, go: chosen('Signal box reset', /^Seated hamstring/) },
-  { name: 'routine-phone-dark', viewport: PHONE, dark: true, go: routine('Thursday chair circle') },
+  {
+    name: 'device-phone-dark',
+    viewport: PHONE,
+    dark: true,
+    go: async (page) => {
+      await page.getByRole('link', { name: 'Today', exact: true }).click();
+      await page.getByRole('link', { name: 'This device' }).click();
+      await page.getByText(/^Everything works without a network/).waitFor();
+    },
+  },
   { name: 'findings-wide', viewport: WIDE, go: findings('Signal box reset') },
   { name: 'fit-phone', viewport: PHONE, go: proposed('Signal box reset', 'Fit to 10:00') },
   { name: 'moves-phone', viewport: PHONE, go: moves },

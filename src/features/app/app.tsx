@@ -25,7 +25,6 @@ export function App({ loadWorkshop }: AppProps) {
   useEffect(() => {
     loadFonts();
     const letFocusGo = keepFocus();
-    beginOffline(hall);
     // Whoever moves is about to open something: it is on its way by then.
     // What can't be fetched is told of where it is needed.
     onFirstTouch(() => void loadWorkshop().catch(() => undefined));
@@ -35,7 +34,10 @@ export function App({ loadWorkshop }: AppProps) {
   const [gone, setGone] = useState(false);
   useEffect(() => {
     const open = async (beside?: Texts) => (await loadWorkshop()).work.openWorkshop(hall, beside);
-    openHall(hall, open).catch(() => setGone(true));
+    // What is fetched aside is not in the way of the first screen.
+    openHall(hall, open)
+      .catch(() => setGone(true))
+      .finally(() => beginOffline(hall));
   }, [hall, loadWorkshop, tries]);
   const again = () => {
     setGone(false);

@@ -31,7 +31,6 @@ export function DeviceScreen() {
         <WithoutNetwork />
         <Version />
         <Installed />
-        <Kept />
         <Part heading={DEVICE.sound}>
           <SoundCheck />
           <Fold flat title={DEVICE.soundAndScreen}>
@@ -41,6 +40,7 @@ export function DeviceScreen() {
         <Part heading={DEVICE.help}>
           <HelpFields />
         </Part>
+        <Kept />
       </ScrollView>
     </Screen>
   );
@@ -155,17 +155,24 @@ function Kept() {
   return (
     <Part heading={DEVICE.kept}>
       {sizes === 'failed' && <Text variant="bodyLarge">{DEVICE.notRead}</Text>}
-      {Array.isArray(sizes) &&
-        shownSizes(sizes).map(({ name, count, bytes }) => (
-          <View key={name} style={[styles.row, { borderBottomColor: t.line }]}>
-            <Text variant="bodyLarge" style={styles.grow}>
-              {name}
-            </Text>
-            <Text variant="bodyMedium" style={[styles.figure, { color: t.quiet }]}>
-              {count} · {sizeShown(bytes)}
-            </Text>
-          </View>
-        ))}
+      {Array.isArray(sizes) && (
+        <Fold
+          flat
+          title={DEVICE.byKind}
+          sum={sizeShown(sizes.reduce((all, { bytes }) => all + bytes, 0))}
+        >
+          {shownSizes(sizes).map(({ name, count, bytes }) => (
+            <View key={name} style={[styles.row, { borderBottomColor: t.line }]}>
+              <Text variant="bodyLarge" style={styles.grow}>
+                {name}
+              </Text>
+              <Text variant="bodyMedium" style={[styles.figure, { color: t.quiet }]}>
+                {count} · {sizeShown(bytes)}
+              </Text>
+            </View>
+          ))}
+        </Fold>
+      )}
       {room && (
         <Text variant="bodyLarge">{KEEP.size(sizeShown(room.used), sizeShown(room.room))}</Text>
       )}
@@ -217,7 +224,13 @@ const styles = StyleSheet.create({
   page: { padding: 16, gap: 24, maxWidth: 680, width: '100%', alignSelf: 'center' },
   part: { gap: 8 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  row: { flexDirection: 'row', gap: 12, borderBottomWidth: 1, paddingVertical: 6 },
+  row: {
+    flexDirection: 'row',
+    alignItems: 'baseline',
+    gap: 12,
+    borderBottomWidth: 1,
+    paddingVertical: 6,
+  },
   grow: { flexGrow: 1, flexShrink: 1 },
   figure: { fontVariant: ['tabular-nums'] },
   link: {

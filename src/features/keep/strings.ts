@@ -113,6 +113,7 @@ export const DEVICE = {
   installHint: 'Installed, it opens from the home screen, without the browser round it.',
   install: 'Install it',
   kept: 'What is kept here',
+  byKind: 'By kind',
   notRead: 'The browser isn’t answering, so the sizes can’t be read.',
   other: 'Marks, settings and the like',
   nearlyFull:
