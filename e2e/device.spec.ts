@@ -115,3 +115,29 @@ test('installing is offered after the third class, once, and only where the brow
   await can();
   await expect(offered).toHaveCount(0);
 });
+
+test('installed, it fills the screen while a class is led, and at no other time', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const real = window.matchMedia.bind(window);
+    window.matchMedia = (query) =>
+      query === '(display-mode: standalone)'
+        ? Object.assign(real('all'), { standalone: true })
+        : real(query);
+  });
+  const isFull = () => page.evaluate(() => document.fullscreenElement !== null);
+  await openDemo(page);
+  await page.goto('/lead/demo-signal-box-reset');
+  const start = page.getByRole('button', { name: 'Start', exact: true });
+  await expect(start).toBeEnabled();
+  expect(await isFull()).toBe(false);
+  await start.click();
+  await expect.poll(isFull).toBe(true);
+  await page.waitForTimeout(1200);
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('button', { name: 'Finish', exact: true }).click();
+  await expect(page).toHaveURL(/\/record\//u);
+  await expect.poll(isFull).toBe(false);
+});

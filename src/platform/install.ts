@@ -26,6 +26,20 @@ export const canInstall = (): boolean => offer !== undefined;
 /** Whether this page runs as an application of its own. */
 export const isInstalled = (): boolean => window.matchMedia('(display-mode: standalone)').matches;
 
+/**
+ * Fills the screen while a class is led, where the application is installed: in a browser's window that
+ * is for whoever opened it to choose. Returns the way back.
+ */
+export function fillScreen(): () => void {
+  const page = document.documentElement;
+  if (!isInstalled() || !('requestFullscreen' in page)) return () => undefined;
+  // A system may refuse; the class goes on as it is.
+  void page.requestFullscreen().catch(() => undefined);
+  return () => {
+    if (document.fullscreenElement) void document.exitFullscreen().catch(() => undefined);
+  };
+}
+
 /** Calls when that may have changed; returns the way to stop. */
 export function onInstallable(listen: () => void): () => void {
   listeners.add(listen);

@@ -5,6 +5,7 @@ import { Button, Text } from 'react-native-paper';
 import { routineIdSchema, type RoutineId, printClock } from '@/core/common';
 import { TARGET, useTokens } from '@/design';
 import { NotFoundScreen } from '@/features/notices';
+import { fillScreen } from '@/platform/install';
 import {
   endLead,
   leadTakenUp,
@@ -48,6 +49,8 @@ function Leading({ id, again }: { readonly id: RoutineId; readonly again: boolea
     },
     [dispatch],
   );
+  const isLed = current !== null && (current.lead.clockMs !== null || current.lead.ledMs > 0);
+  useEffect(() => (isLed ? fillScreen() : undefined), [isLed]);
   useEffect(() => {
     if (current === null && endedRun) router.replace(`/record/${endedRun}`);
   }, [current, endedRun, router]);
