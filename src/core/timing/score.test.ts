@@ -165,7 +165,7 @@ describe('the score', () => {
       scoreOf(`group: ${group}\nlanes: stand\nStanding side bend: hold 20s`)
         .segments.filter(({ kind }) => kind === 'set-up' || kind === 'work')
         .flatMap(({ cues }) => cues.map(({ text }) => text));
-    expect(said('older')[0]).toMatch(/^Stand behind your chair/);
+    expect(said('older')[0]).toMatch(/^Stand beside your chair/);
     expect(said('older').join(' ')).not.toMatch(/arm up|Reach/);
     expect(said('desk')[0]).toBe('Stand tall, feet under your hips.');
     expect(said('desk').join(' ')).toMatch(/Reach the right arm up/);

@@ -1,12 +1,18 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { PaperProvider } from 'react-native-paper';
+import { Provider } from 'react-redux';
 import { countingIds, routineIdSchema } from '@/core/common';
 import { applyChange, readRoutineText, type Change, type Routine } from '@/core/routine';
 import { lightTheme } from '@/design';
+import { addGroup, attachWorkshop } from '@/state';
+import { createHall } from '@/state/hall';
+import { fakePlatform } from '@/state/testing';
 import { HeaderPanel } from './header-panel';
 
 function setUp(text = 'group: desk\nSeated cat') {
+  const store = attachWorkshop(createHall(fakePlatform()));
+  store.dispatch(addGroup('Court of elms', 'older'));
   const id = routineIdSchema.parse('r');
   const { routine: start } = readRoutineText(text, {
     id,
@@ -29,9 +35,11 @@ function setUp(text = 'group: desk\nSeated cat') {
     );
   }
   render(
-    <PaperProvider theme={lightTheme}>
-      <Panel />
-    </PaperProvider>,
+    <Provider store={store}>
+      <PaperProvider theme={lightTheme}>
+        <Panel />
+      </PaperProvider>
+    </Provider>,
   );
   const folds = () =>
     screen
@@ -44,10 +52,19 @@ function setUp(text = 'group: desk\nSeated cat') {
     fireEvent.blur(field(name));
   };
   const close = () => fireEvent.click(screen.getByRole('button', { name: 'close' }));
-  return { field, write, close, routine: () => now };
+  const openedFor = () => store.getState().classFor[id]?.groupId;
+  return { field, write, close, routine: () => now, openedFor };
 }
 
 describe('group and time', () => {
+  test('it is opened for one of the groups that are here, and for nobody again', () => {
+    const { openedFor } = setUp();
+    fireEvent.click(screen.getByRole('radio', { name: 'Court of elms' }));
+    expect(openedFor()).toBeDefined();
+    fireEvent.click(screen.getByRole('radio', { name: 'Nobody in particular' }));
+    expect(openedFor()).toBeUndefined();
+  });
+
   test('limits, room and schools are written as in a text', () => {
     const { write, routine } = setUp();
     write(/^Limits/, 'knee painful left, no floor');

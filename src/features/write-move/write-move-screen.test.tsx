@@ -128,7 +128,7 @@ describe('writing a move', () => {
     press('Levels');
     press(/^hand on the chair/);
     press(/^Words of its own: \d/);
-    expect(field('Set-up, at this level').value).toMatch(/^Stand behind your chair/);
+    expect(field('Set-up, at this level').value).toMatch(/^Stand beside your chair/);
     write('Short, at this level', 'Long, slow, easy, and to the side');
     const words = () => Object.values(store.getState().moves.drafts)[0]?.levels[0]?.words;
     await waitFor(() => expect(words()?.short).toBe('Long, slow, easy, and to the side'));
