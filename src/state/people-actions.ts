@@ -21,6 +21,7 @@ import {
 } from '@/core/common';
 import {
   MOST_IN_GROUP,
+  doseSet,
   plainLane,
   readingFault,
   type PersonLine,
@@ -139,18 +140,33 @@ export function placedOnLadder(
     const { school, rung, why } = to;
     const before = member.ladders?.[family]?.placed ?? [];
     const on = dayOfDate(clock.wallTime());
-    const ladder: Ladder = { school, placed: [...before, { on, rung, why }].slice(-200) };
+    const known = member.ladders?.[family];
+    const ladder: Ladder = {
+      ...(known ? inOrder(known, school, on) : { school }),
+      placed: [...before, { on, rung, why }].slice(-200),
+    };
     dispatch(personChanged(id, { ladders: { ...member.ladders, [family]: ladder } }));
   };
 }
 
+/** Another order from the day after on: what was led up to then was judged by the one before. */
+function inOrder(ladder: Ladder, school: LadderSchool, on: string): Ladder {
+  if (school === ladder.school) return ladder;
+  const earlier = (ladder.earlier ?? []).filter(({ until }) => until !== on);
+  // Chosen twice on one day: that day is judged by the order that it began with.
+  const began = ladder.earlier?.find(({ until }) => until === on)?.school ?? ladder.school;
+  const all = [...earlier, { until: on, school: began }];
+  return { ...ladder, school, earlier: all.slice(-100) };
+}
+
 /** From here on the rungs go up in another order; where somebody stands stays. */
 export function schoolOfLadder(id: PersonId, family: string, school: LadderSchool): AppThunk {
-  return (dispatch, getState) => {
+  return (dispatch, getState, { clock }) => {
     const member = getState().people[id];
     const ladder = member?.ladders?.[family];
     if (!member || !ladder) return;
-    const ladders = { ...member.ladders, [family]: { ...ladder, school } };
+    const on = dayOfDate(clock.wallTime());
+    const ladders = { ...member.ladders, [family]: inOrder(ladder, school, on) };
     dispatch(personChanged(id, { ladders }));
   };
 }
@@ -161,7 +177,8 @@ export function doseTaken(id: PersonId, moveId: MoveId, dose: Omit<OwnDose, 'on'
     const member = getState().people[id];
     if (!member) return;
     const on = dayOfDate(clock.wallTime());
-    dispatch(personChanged(id, { doses: { ...member.doses, [moveId]: { ...dose, on } } }));
+    const set = doseSet(member.doses?.[moveId], { ...dose, on });
+    dispatch(personChanged(id, { doses: { ...member.doses, [moveId]: set } }));
   };
 }
 

@@ -1,9 +1,16 @@
-import { groupIdSchema, personIdSchema, routineIdSchema, runIdSchema } from '@/core/common';
+import {
+  groupIdSchema,
+  moveIdSchema,
+  personIdSchema,
+  routineIdSchema,
+  runIdSchema,
+} from '@/core/common';
 import { readPeopleCsv } from '@/core/class';
 import { clearancesOn } from '@/core/people';
 import {
   addPerson,
   bringTable,
+  doseTaken,
   entryChanged,
   openLead,
   act,
@@ -23,6 +30,7 @@ import {
   readBackup,
   readRun,
   recordAllAsPlanned,
+  schoolOfLadder,
   selectRows,
   takePersonOut,
   type AppStore,
@@ -424,5 +432,35 @@ describe('a table with two people of one name', () => {
     expect(plan.unclear).toEqual([{ line: 2, name: 'Ann' }]);
     expect(plan.newPeople).toEqual([]);
     expect(came('By nothing')).toEqual([]);
+  });
+});
+
+describe('settings of a person are kept with their days', () => {
+  const ladder = (store: AppStore) => store.getState().people[ADA]?.ladders?.stance;
+
+  test('another order of getting harder holds from the next day on, whatever was tried on this one', async () => {
+    const store = await opened(fakePlatform());
+    const before = ladder(store)?.school ?? 'hands first';
+    store.dispatch(schoolOfLadder(ADA, 'stance', 'base first'));
+    store.dispatch(schoolOfLadder(ADA, 'stance', 'challenge first'));
+    expect(ladder(store)?.school).toBe('challenge first');
+    expect(ladder(store)?.earlier).toEqual([
+      { until: expect.stringMatching(/^\d{4}-/u), school: before },
+    ]);
+    const known = ladder(store);
+    store.dispatch(schoolOfLadder(ADA, 'stance', 'challenge first'));
+    expect(ladder(store)).toBe(known);
+  });
+
+  test('a dose that is taken keeps the one before; taken once more it changes nothing', async () => {
+    const store = await opened(fakePlatform());
+    const id = moveIdSchema.parse('sit-to-stand');
+    store.dispatch(doseTaken(ADA, id, { amount: 8, sets: 1 }));
+    store.dispatch(doseTaken(ADA, id, { amount: 9, sets: 1 }));
+    const dose = () => store.getState().people[ADA]?.doses?.[id];
+    expect(dose()).toMatchObject({ amount: 9, before: [{ amount: 8, sets: 1 }] });
+    const known = dose();
+    store.dispatch(doseTaken(ADA, id, { amount: 9, sets: 1 }));
+    expect(dose()).toBe(known);
   });
 });

@@ -26,6 +26,7 @@ export {
   type DoseSession,
   type DoseWhy,
 } from './doses/progress';
+export { daysOfRise, doseSet, settingsOf } from './doses/dated';
 export {
   LANES,
   LANE_NAMES,
@@ -79,6 +80,7 @@ export {
   laneOfMember,
   memberSchema,
   partakerOf,
+  schoolOn,
   type Aid,
   type Due,
   type Ladder,

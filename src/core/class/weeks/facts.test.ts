@@ -1,6 +1,20 @@
-import { groupIdSchema, personIdSchema, routineIdSchema, runIdSchema } from '@/core/common';
+import {
+  daysAfter,
+  groupIdSchema,
+  levelIdSchema,
+  personIdSchema,
+  routineIdSchema,
+  runIdSchema,
+} from '@/core/common';
 import { SHIPPED } from '@/core/moves';
-import { GROUP_ALONE, NO_BARS, memberSchema, type Member } from '@/core/people';
+import {
+  GROUP_ALONE,
+  NO_BARS,
+  doseSet,
+  memberSchema,
+  type Member,
+  type OwnDose,
+} from '@/core/people';
 import { itemsInOrder } from '@/core/routine';
 import { plainPhrases, routineOf } from '@/core/testing';
 import { compile } from '@/core/timing';
@@ -270,5 +284,92 @@ describe('months and weeks', () => {
     ]);
     expect(weeks[0]?.kinds.stretch).toBe(60_000);
     expect(weeks[0]?.days.balance).toBe(1);
+  });
+});
+
+describe('three years of a record, with every setting changed at its end', () => {
+  const START = '2023-01-05';
+  const WEEKS = 156;
+  const day = (week: number) => daysAfter(START, week * 7);
+  const END = day(WEEKS);
+  const usual = { level: levelIdSchema.parse('hands-on-thighs'), sets: 2 };
+  // Some weeks are missed, some go badly, and every tenth the dose of another move goes up.
+  const rows = Array.from({ length: WEEKS }, (_, i) => i)
+    .filter((i) => i % 17 !== 5)
+    .map((i) => {
+      const ms = i % 6 === 3 ? 4000 : 30_000;
+      return rowOn(day(i), { items: held(ms, ms), ...(i % 23 === 7 && { dizzy: true }) });
+    });
+  const doses = Array.from({ length: WEEKS }, (_, i) => i)
+    .filter((i) => i % 10 === 2)
+    .reduce<OwnDose | undefined>(
+      (dose, i) => doseSet(dose, { ...usual, on: day(i), amount: 6 + i }),
+      undefined,
+    );
+  const placed = [{ on: START, rung: RUNG, why: '' }];
+  const before: Member = {
+    ...ada,
+    doses: { [STANDS.moveId]: doses! },
+    ladders: { stance: { school: 'hands first', placed } },
+  };
+  const story = (member: Member, today = END) =>
+    ladderOf('stance', member, came(rows), { older: true, today });
+
+  test('there is something to tell: rises, steps back, and rises that a dose held back', () => {
+    const whys = new Set(story(before)?.turns.map(({ why }) => why));
+    expect([...whys]).toEqual(expect.arrayContaining(['passed', 'short', 'dizzy', 'dose-rose']));
+  });
+
+  test.each<[string, Partial<Member>]>([
+    [
+      'the dose is set again as it is',
+      { doses: { [STANDS.moveId]: doseSet(doses, { ...usual, on: END, amount: doses!.amount }) } },
+    ],
+    [
+      'it is set to more',
+      { doses: { [STANDS.moveId]: doseSet(doses, { ...usual, on: END, amount: 500 }) } },
+    ],
+    [
+      'it gets harder in another order from now on',
+      {
+        ladders: {
+          stance: {
+            school: 'base first',
+            earlier: [{ until: END, school: 'hands first' }],
+            placed,
+          },
+        },
+      },
+    ],
+  ])('%s: what was decided stays decided', (_, change) => {
+    expect(story({ ...before, ...change })).toEqual(story(before));
+  });
+
+  test('a class after the change is judged by the new order, and stands where it stood', () => {
+    const ladders = {
+      stance: {
+        school: 'base first' as const,
+        earlier: [{ until: END, school: 'hands first' as const }],
+        placed,
+      },
+    };
+    const now = story(before);
+    const rung = now?.rung ?? RUNG;
+    const next = [1, 2].map((week) => ({
+      ...rowOn(daysAfter(END, week * 7), {
+        items: {
+          [DRILL.id]: { ...held(30_000, 30_000)[DRILL.id]!, rung },
+        },
+      }),
+    }));
+    const after = (school: Member['ladders']) =>
+      ladderOf('stance', { ...before, ladders: school }, came([...rows, ...next]), {
+        older: true,
+        today: daysAfter(END, 14),
+      });
+    const [old, fresh] = [after(before.ladders), after(ladders)];
+    const told = now?.turns.length ?? 0;
+    expect(fresh?.turns.slice(0, told)).toEqual(now?.turns);
+    expect(old?.turns.slice(0, told)).toEqual(now?.turns);
   });
 });

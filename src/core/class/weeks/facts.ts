@@ -2,9 +2,11 @@ import isEqual from 'fast-deep-equal';
 import { rememberLast, type GroupName, type MoveId, type PersonId } from '@/core/common';
 import { levelById, moveById, usualLevel, type Catalogue, type Move } from '@/core/moves';
 import {
+  daysOfRise,
   laneOfMember,
   ladderStory,
   proposeDose,
+  schoolOn,
   type Bars,
   type DoseNow,
   type DoseProposal,
@@ -142,7 +144,7 @@ export function ladderFacts(
   const falls = (member.events ?? [])
     .filter(({ what }) => what === 'fall')
     .map(({ on }): LadderFact => ({ kind: 'fall', on }));
-  const raised = new Set(Object.values(member.doses ?? {}).map(({ on }) => on));
+  const raised = new Set(Object.values(member.doses ?? {}).flatMap(daysOfRise));
   const led = came.flatMap((one): LadderFact[] => {
     const { on, entry } = one;
     const tried = triedIn(family, member, one);
@@ -175,7 +177,8 @@ export function ladderOf(
 ): LadderNow | undefined {
   const ladder = member.ladders?.[family];
   if (!ladder) return undefined;
-  return ladderStory(ladder.school, older, ladderFacts(family, member, came), today);
+  const facts = ladderFacts(family, member, came);
+  return ladderStory((on) => schoolOn(ladder, on), older, facts, today);
 }
 
 /** What somebody does of a move now: their own dose where they have one, else as it was planned. */
@@ -296,7 +299,8 @@ export function proposalsFor(
     const { group } = plan;
     const lastOn = sessions.at(-1)?.on ?? '';
     const otherRose = Object.entries(member.doses ?? {}).some(
-      ([other, { on }]) => other !== move.id && on >= lastOn && on <= today,
+      ([other, dose]) =>
+        other !== move.id && daysOfRise(dose).some((on) => on >= lastOn && on <= today),
     );
     const proposal = proposeDose(now, sessions, {
       move,

@@ -91,19 +91,20 @@ const PASS_DAYS = 2;
  * Where somebody stands on the ladder of a family, from what was recorded. Pure: the same facts tell
  * the same story. Source: practice, as docs/decisions names it; a fall holds until somebody places
  * them anew, which is how the application learns that their clinician was asked.
+ * @param school in which order it gets harder, or in which it did on a day
  * @param facts in order of their days; placings of a day after what was led on it
  */
 export function ladderStory(
-  school: LadderSchool,
+  school: LadderSchool | ((on: string) => LadderSchool),
   older: boolean,
   facts: readonly LadderFact[],
   today: string,
 ): LadderNow | undefined {
-  const rungs = rungsOf(school, older);
+  const rungsOn = (on: string) => rungsOf(typeof school === 'string' ? school : school(on), older);
   const first = facts.findIndex(({ kind }) => kind === 'placed');
   if (first < 0) return undefined;
   let now: Omit<LadderNow, 'turns'> & { readonly lastOn: string } = {
-    rung: rungs[0] as Rung,
+    rung: rungsOn('')[0] as Rung,
     passedOn: [],
     waits: null,
     lastOn: '',
@@ -118,13 +119,13 @@ export function ladderStory(
     turns.push({ ...one, to });
     now = { ...now, rung: to, passedOn, ...more };
   };
-  const back = () => rungBefore(rungs, now.rung);
+  const back = (on: string) => rungBefore(rungsOn(on), now.rung);
   const absence = (on: string) => {
     const days = now.lastOn === '' ? 0 : daysBetween(now.lastOn, on);
     if (days >= TEST_DAYS && now.waits === null) {
-      turn(back(), { on, way: 'back', why: 'away-eight-weeks', days }, { waits: 'test' });
+      turn(back(on), { on, way: 'back', why: 'away-eight-weeks', days }, { waits: 'test' });
     } else if (days >= AWAY_DAYS && days < TEST_DAYS) {
-      turn(back(), { on, way: 'back', why: 'away-three-weeks', days });
+      turn(back(on), { on, way: 'back', why: 'away-three-weeks', days });
     }
   };
   for (const fact of facts.slice(first)) {
@@ -143,7 +144,7 @@ export function ladderStory(
     absence(on);
     now = { ...now, lastOn: on };
     if (!fact.tried) continue;
-    const judged = judge(fact, fact.tried, now, rungs);
+    const judged = judge(fact, fact.tried, now, rungsOn(on));
     turn(judged.to, { on, ...judged.turn }, { passedOn: judged.passedOn });
   }
   absence(today);

@@ -16,11 +16,16 @@ import { LADDER_SCHOOLS } from '../balance/rungs';
 import { lapseOf } from './clearance';
 import { EVENTS, clearanceSchema, rungSchema, type Person } from './schema';
 
-export const MEMBER_VERSION = 3;
+export const MEMBER_VERSION = 4;
 
 export const MEMBER_MIGRATIONS: readonly MigrationStep[] = [
   { from: 1, what: 'events can be dealt with', apply: (member) => member },
   { from: 2, what: 'limits can be of one day', apply: (member) => member },
+  {
+    from: 3,
+    what: 'earlier doses and orders of getting harder are kept with their days',
+    apply: (member) => member,
+  },
 ];
 
 export const SEATS = ['chair', 'chair with arms', 'wheelchair', 'stool', 'bed', 'couch'] as const;
@@ -55,18 +60,32 @@ const placedSchema = z.strictObject({
 export type Placed = Readonly<z.infer<typeof placedSchema>>;
 
 const ladderSchema = z.strictObject({
+  /** In which order it gets harder now. */
   school: z.enum(LADDER_SCHOOLS),
+  /** In which it did before: each up to and with a day, the earliest first. */
+  earlier: z
+    .array(z.strictObject({ until: day, school: z.enum(LADDER_SCHOOLS) }))
+    .max(100)
+    .optional(),
   placed: z.array(placedSchema).min(1).max(200),
 });
 export type Ladder = Readonly<z.infer<typeof ladderSchema>>;
 
+/** The order of getting harder by which a class of that day is judged. */
+export const schoolOn = ({ school, earlier = [] }: Ladder, on: string): Ladder['school'] =>
+  earlier.find(({ until }) => on <= until)?.school ?? school;
+
 /** What somebody does of a move, where that is not what the routine says: a level, an amount, sets. */
-const ownDoseSchema = z.strictObject({
+const doseSettingSchema = z.strictObject({
   on: day,
   level: levelIdSchema.optional(),
   /** Reps, breaths or milliseconds. */
   amount: z.number().int().min(1).max(3_600_000).optional(),
   sets: z.number().int().min(1).max(10).optional(),
+});
+const ownDoseSchema = doseSettingSchema.extend({
+  /** What it was before, the earliest first: what was decided on a day is read with the dose of that day. */
+  before: z.array(doseSettingSchema).max(200).optional(),
 });
 export type OwnDose = Readonly<z.infer<typeof ownDoseSchema>>;
 
