@@ -14,6 +14,8 @@ export const BUILT = join(root, 'dist/web');
 export class KilledServer {
   private server: Server | undefined;
   private port = 0;
+  /** A request for this address is the last thing that it hears. */
+  diesAt: string | undefined;
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`;
@@ -23,6 +25,9 @@ export class KilledServer {
     const app = createApp(folder);
     this.server = await new Promise<Server>((done) => {
       const server = app.listen(this.port, '127.0.0.1', () => done(server));
+    });
+    this.server.prependListener('request', ({ url }: { url?: string }) => {
+      if (this.diesAt !== undefined && url === this.diesAt) void this.kill();
     });
     this.port = (this.server.address() as AddressInfo).port;
   }

@@ -91,16 +91,19 @@ test.describe('without a network', () => {
     page,
   }) => {
     await server.kill();
-    await expect(page.goto('/device')).rejects.toThrow();
+    const before = await page.context().newPage();
+    await expect(before.goto('/device')).rejects.toThrow();
+    await before.close();
     await server.start(BUILT);
+    // Only the worker fetches this: the page stands, and not all of its pieces are here.
+    server.diesAt = '/icon-512.png';
     await page.goto('/device');
     await expect(page.getByRole('heading', { name: 'Without a network' })).toBeVisible();
-    // The page stands, and its pieces are not here yet.
-    await server.kill();
     await expect(page.getByText(/^It needs a network: not all/u)).toBeVisible({
       timeout: FETCHED_MS,
     });
     expect(await controlled(page)).toBe(false);
+    server.diesAt = undefined;
     await server.start(BUILT);
     await page.reload();
     await expect(works(page)).toBeVisible({ timeout: FETCHED_MS });
