@@ -157,7 +157,7 @@ export const PRIVACY = {
     {
       heading: 'Ask first',
       lines: [
-        'Ask each person whether they agree: “I keep notes on how class goes for you, on this device only. Is that all right?” Their page keeps the day.',
+        'Ask each person whether they agree: “I keep notes on how class goes for you, on this device and in files that I save, for as long as you come to me. Tell me, and I take them out. Is that all right?” Their page keeps the day.',
         'Whoever says no can take part all the same, without a page.',
       ],
     },

@@ -177,7 +177,7 @@ export const PERSON = {
   agreedOn: (on: string) => `They agreed on ${on} that these notes are kept here.`,
   agree: 'They agree today',
   notAgreed:
-    'Ask: “I keep notes on how class goes for you, on this device only. Is that all right?”',
+    'Ask: “I keep notes on how class goes for you, on this device and in files that I save, for as long as you come to me. Tell me, and I take them out. Is that all right?”',
   report: 'A page for their clinician',
   takeOut: 'Take this person out',
   takeOutHint:
