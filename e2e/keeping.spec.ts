@@ -60,6 +60,8 @@ test('a damaged record is set aside and named, and the rest loads', async ({ pag
   await page.getByRole('button', { name: 'Save as a file' }).click();
   expect((await file).suggestedFilename()).toBe('signal-box-reset.txt');
   await page.getByRole('button', { name: 'Delete it for good' }).click();
+  // It goes from the page once it is gone from storage.
+  await expect(page.getByText(/could not be read/)).toHaveCount(0);
   await page.reload();
   await expect(page.getByRole('list', { name: 'Routines' }).getByRole('link')).toHaveCount(
     DEMO_COUNT - 1,

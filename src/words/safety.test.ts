@@ -5,7 +5,7 @@ const [ease, stop, call] = STOP_SIGNS;
 describe('stop signs', () => {
   test.each([
     ['numbness or weakness that is sudden, on one side or both'],
-    ['an implanted defibrillator that fires'],
+    ['an implanted defibrillator fires'],
     ['hot and muddled'],
     ['tearing pain in back or belly'],
     ['on blood thinners, bleeding that does not stop'],
@@ -31,7 +31,7 @@ describe('stop signs', () => {
     const fall = SEEN.find(({ what }) => what === 'A fall');
     for (const words of [AFTER_A_FALL, fall?.then.join(' ') ?? '']) {
       expect(words).toMatch(/by way of a chair/u);
-      expect(words).toMatch(/blood thinners.*seen the same day|same day.*blood thinners/u);
+      expect(words).toMatch(/blood thinners.*seen the same day/u);
       expect(words).toMatch(/call/u);
     }
   });

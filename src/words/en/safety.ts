@@ -20,13 +20,13 @@ export const STOP_SIGNS = [
   {
     title: 'Stop, sit, tell me',
     signs:
-      'Sharp or joint pain, a pop or giving way, dizzy, tingling on both sides that came slowly, heart racing or stumbling, breathless beyond the effort, shaky or muddled, a calf newly swollen, eyesight slowly worse.',
+      'Sharp or joint pain, a pop or giving way, dizzy, tingling on both sides, heart racing or stumbling, breathless beyond the effort, shaky or muddled, a calf newly swollen, eyesight slowly worse.',
     then: 'Not on again today. Not settled in a few minutes, or in doubt: call for help. A calf newly swollen is seen the same day. Shaky but awake: something with sugar. In pregnancy, with bleeding, fluid, tightenings, headache or fewer movements of the baby: ring the maternity unit now.',
   },
   {
     title: 'Call for help',
     signs:
-      'No answer, or not breathing normally; a fit; pressure or pain in chest, jaw or arm; collapse; numbness or weakness that is sudden, on one side or both; face drooping, speech slurred, sudden change of eyesight; sudden worst headache; can’t get breath; tearing pain in back or belly; an implanted defibrillator that fires; hot and muddled; on blood thinners, bleeding that does not stop; after a knock to the head, drowsy, being sick, or on blood thinners; muddled and can’t swallow; can’t stand on the leg after a fall; back pain with a numb saddle or lost bladder or bowel control; with a spinal-cord injury at chest level or higher, a pounding headache, flushing or sweating.',
+      'No answer, or not breathing normally; a fit; pressure or pain in chest, jaw or arm; collapse; numbness or weakness that is sudden, on one side or both; face drooping, speech slurred, sudden change of eyesight; sudden worst headache; can’t get breath; tearing pain in back or belly; an implanted defibrillator fires; hot and muddled; on blood thinners, bleeding that does not stop; after a knock to the head, drowsy, being sick, or on blood thinners; muddled and can’t swallow; can’t stand on the leg after a fall; back pain with a numb saddle or lost bladder or bowel control; with a spinal-cord injury at chest level or higher, a pounding headache, flushing or sweating.',
     then: 'No answer and no normal breathing: call, press the chest, send for the defibrillator. With the spinal-cord injury: sit up, loosen clothing, look for a kinked tube or a tight strap; not settled in minutes, call.',
   },
 ] as const;
@@ -100,7 +100,7 @@ export const SEEN = [
 ] as const;
 
 export const AFTER_A_FALL =
-  'After a fall: don’t lift. Look, ask, wait. Neck, hip or head hurt: do not move them, call. Nothing hurts, and they can: up slowly, by way of a chair. A knock to the head on blood thinners: call; they are seen the same day, however well they feel. No more class for them today.';
+  'After a fall: don’t lift. Look, ask, wait. Neck, hip or head hurt: do not move them, call; a knocked head on blood thinners is seen the same day. Else up slowly, by way of a chair. No more class today.';
 
 /** What is said where the checks find nothing. */
 export const NOTHING_FOUND = 'Nothing found. What is said here never clears anybody.';

@@ -49,7 +49,7 @@ h1 { font: 600 22px/1.2 Literata, Georgia, serif; margin: 4px 0 2px; }
 .cell .watch { display: block; color: #56635C; }
 .narrow .cell { font-size: 10px; gap: 4px; }
 .narrow .cell b { font-size: 11px; }
-.signs { border-top: 2px solid #A8452B; margin-top: 8px; padding-top: 4px; font-size: 9.5px; break-inside: avoid; }
+.signs { border-top: 2px solid #A8452B; margin-top: 8px; padding-top: 4px; font-size: 9.5px; line-height: 1.18; break-inside: avoid; }
 .signs h2 { font-size: 12px; margin: 0 0 2px; color: #A8452B; }
 .signs p { margin: 0 0 2px; }
 table { border-collapse: collapse; width: 100%; font: inherit; }
