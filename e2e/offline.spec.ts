@@ -4,8 +4,7 @@ import { expect, test as base, type BrowserContext, type Page } from '@playwrigh
 import { BUILT, KilledServer, otherBuild } from './builds';
 
 const test = base.extend<{ server: KilledServer; context: BrowserContext }>({
-  // eslint-disable-next-line no-empty-pattern
-  server: async ({}, run) => {
+  server: async ({ browserName: _ }, run) => {
     const server = new KilledServer();
     await server.start(BUILT);
     await run(server);

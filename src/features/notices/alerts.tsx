@@ -18,28 +18,30 @@ export function Alerts({ quiet }: { readonly quiet: boolean }) {
   useEffect(() => (isLost ? askBeforeLeaving() : undefined), [isLost]);
   const saveFile = useSaveUnsaved();
   return (
-    <View aria-live="assertive">
-      {unread && (
-        <Alert words={ALERT.unread}>
-          <Target label={ALERT.again} onPress={() => hall.keeper.askNow()} />
-          <Target look="plain" label={ALERT.goWithout} onPress={() => hall.keeper.goWithout()} />
-        </Alert>
-      )}
-      {saving === 'stopped' && (
-        <Alert words={newer === undefined ? ALERT.without : ALERT.newer(quiet ? '' : newer)}>
-          <Target label={ALERT.reload} onPress={reload} />
-          <Target look="plain" label={ALERT.saveFile} onPress={saveFile} />
-        </Alert>
-      )}
-      {unsaved.length > 0 && (
-        <Alert words={unsavedText(unsaved, quiet)}>
-          <Target label={ALERT.saveFile} onPress={saveFile} />
-          <Target look="plain" label={ALERT.again} onPress={() => void hall.keeper.saveNow()} />
-        </Alert>
-      )}
-      {!quiet && <AtOnce />}
-      {!quiet && <NewVersion />}
-    </View>
+    <>
+      <View aria-live="assertive">
+        {unread && (
+          <Alert words={ALERT.unread}>
+            <Target label={ALERT.again} onPress={() => hall.keeper.askNow()} />
+            <Target look="plain" label={ALERT.goWithout} onPress={() => hall.keeper.goWithout()} />
+          </Alert>
+        )}
+        {saving === 'stopped' && (
+          <Alert words={newer === undefined ? ALERT.without : ALERT.newer(quiet ? '' : newer)}>
+            <Target label={ALERT.reload} onPress={reload} />
+            <Target look="plain" label={ALERT.saveFile} onPress={saveFile} />
+          </Alert>
+        )}
+        {unsaved.length > 0 && (
+          <Alert words={unsavedText(unsaved, quiet)}>
+            <Target label={ALERT.saveFile} onPress={saveFile} />
+            <Target look="plain" label={ALERT.again} onPress={() => void hall.keeper.saveNow()} />
+          </Alert>
+        )}
+        {!quiet && <AtOnce />}
+      </View>
+      <View aria-live="polite">{!quiet && <NewVersion />}</View>
+    </>
   );
 }
 

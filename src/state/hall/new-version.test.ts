@@ -19,18 +19,22 @@ const WAITS: OfflineState = { state: 'works', waits: true, isOlder: false };
 
 function opened(data = new Map<string, string>(), name = 'one') {
   const taken: number[] = [];
+  let begins = 0;
   let tell: (state: OfflineState) => void = () => undefined;
   const platform = fakePlatform(data, name);
   Object.assign(platform, {
     offline: {
       ...platform.offline,
-      begin: (listen: typeof tell) => (tell = listen),
+      begin: (listen: typeof tell) => {
+        begins += 1;
+        tell = listen;
+      },
       take: () => taken.push(1),
     },
   });
   const hall = createHall(platform);
   beginOffline(hall);
-  return { hall, taken, tell: (state: OfflineState) => tell(state) };
+  return { hall, taken, begins: () => begins, tell: (state: OfflineState) => tell(state) };
 }
 
 const settle = () => new Promise((resolve) => setTimeout(resolve, 5));
@@ -50,6 +54,12 @@ describe('a new version', () => {
     await takeVersion(hall);
     expect(taken).toHaveLength(1);
     expect(hall.store.getState().version.busy).toBeUndefined();
+  });
+
+  test('is looked for once, however often the page is opened', () => {
+    const { hall, begins } = opened();
+    beginOffline(hall);
+    expect(begins()).toBe(1);
   });
 
   test('waits for a class that is led in any tab, and is taken once it has ended', async () => {

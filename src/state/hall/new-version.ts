@@ -5,11 +5,17 @@ import { offlineKnown, versionBusy } from './version';
 const TYPING = 'typing ';
 const LEADING = 'lead ';
 
+/** A page that is opened again after it could not be hears of it once. */
+const begun = new WeakSet<Hall>();
+
 /**
  * Has all pieces fetched aside, and tells other tabs when somebody is in the middle of typing here: a
  * class that is led tells by its own lock.
  */
-export function beginOffline({ store, platform }: Hall): void {
+export function beginOffline(hall: Hall): void {
+  if (begun.has(hall)) return;
+  begun.add(hall);
+  const { store, platform } = hall;
   const own = `${TYPING}${platform.newId()}`;
   let isTyping = false;
   let letGo: (() => void) | undefined;

@@ -14,7 +14,9 @@ export async function keptSizes(
   const byKind = new Map<string, string[]>();
   for (const key of await store.keys()) {
     const [kind = key] = key.split('/');
-    byKind.set(kind, [...(byKind.get(kind) ?? []), key]);
+    const known = byKind.get(kind);
+    if (known) known.push(key);
+    else byKind.set(kind, [key]);
   }
   const sizes: KeptSize[] = [];
   for (const [kind, keys] of byKind) {
