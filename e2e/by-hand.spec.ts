@@ -361,3 +361,20 @@ test('a plan pasted into the line is read there; a rest has a button; files that
     await expect(page.getByText(said)).toBeVisible();
   }
 });
+
+test('what is typed into a new title at once is kept from its first letter, however busy the page', async ({
+  page,
+}) => {
+  await openDemo(page);
+  // Whatever is put off until the page has a moment comes when two letters are there.
+  await page.evaluate(() => {
+    const soon = window.setTimeout.bind(window);
+    window.setTimeout = ((run: () => void, ms = 0) =>
+      soon(run, ms < 20 ? 2000 : ms)) as typeof window.setTimeout;
+  });
+  await page.getByRole('button', { name: 'New routine' }).click();
+  const title = page.getByRole('textbox', { name: 'Title' });
+  await expect(title).toBeFocused();
+  await page.keyboard.type('Built', { delay: 600 });
+  await expect(title).toHaveValue('Built');
+});

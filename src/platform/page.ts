@@ -219,3 +219,8 @@ export function reload(): void {
 export function openAnew(path: string): void {
   window.location.assign(path);
 }
+
+/** Chooses all that is in a field, so that typing goes over it. */
+export function selectAll(field: unknown): void {
+  if (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) field.select();
+}

@@ -3,7 +3,7 @@ import { StyleSheet, TextInput } from 'react-native';
 import { cleanLine, withoutUnseen } from '@/core/common';
 import { SERIF, TARGET, useTokens, rem } from '@/design';
 import { useHandedOn } from '@/features/frame';
-import { focusField } from '@/platform/page';
+import { focusField, selectAll } from '@/platform/page';
 import { BUILD } from './strings';
 
 interface TitleFieldProps {
@@ -41,7 +41,10 @@ export const TitleField = memo(function TitleField({ title, isNew, onNamed }: Ti
       aria-label={BUILD.title}
       value={typed ?? title}
       maxLength={MOST}
-      selectTextOnFocus={isNew}
+      onFocus={({ target }) => {
+        // At once: a moment later it would take what was typed by then.
+        if (isNew) selectAll(target);
+      }}
       onChangeText={(text) => setTyped(withoutUnseen(text).replace(/\n/gu, ' '))}
       onBlur={keep}
       onKeyPress={(event) => {
