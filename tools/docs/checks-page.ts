@@ -1,10 +1,8 @@
 import { printDuration } from '@/core/common';
 import { RULES, RULE_IDS, RULE_SOURCES, type Rule } from '@/core/judgement';
-import { LEAST_CONTACT, LIMITS, LIMIT_TABLE, NOT_ASKED, type Limit } from '@/core/people';
+import { LEAST_CONTACT } from '@/core/people';
 import { RULE_FINDS, SEVERITY_NAMES, SOURCE_NAMES, ruleName } from '@/words/findings';
-import { LIMIT_NAMES, LOAD_NAMES } from '@/words/names';
-
-type LoadOf = Limit['out'][number];
+import { table } from './tables';
 
 /** "mostOnceMs: 90000" as "most once 1:30". */
 function valueWords(key: string, value: number): string {
@@ -12,17 +10,6 @@ function valueWords(key: string, value: number): string {
   const words = name.replaceAll(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
   if (unit === 'Ms') return `${words} ${printDuration(value)}`;
   return `${words} ${value}${unit === 'Percent' ? ' %' : ''}`;
-}
-
-function loadWords({ load, below, standing }: LoadOf): string {
-  return `${LOAD_NAMES[load]}${below ? ` below ${below}` : ''}${standing ? ' while standing' : ''}`;
-}
-
-const list = (loads: readonly LoadOf[]) => loads.map(loadWords).join(', ') || '–';
-
-function table(heads: readonly string[], rows: readonly (readonly string[])[]): string {
-  const line = (cells: readonly string[]) => `| ${cells.join(' | ')} |`;
-  return [line(heads), line(heads.map(() => '---')), ...rows.map(line)].join('\n');
 }
 
 function ruleRow(id: (typeof RULE_IDS)[number]): readonly string[] {
@@ -41,11 +28,7 @@ function ruleRow(id: (typeof RULE_IDS)[number]): readonly string[] {
 
 /** The page of docs/ that lists every check with its source and its working values. */
 export function checksPage(): string {
-  const limits = LIMITS.map((name): readonly [string, Limit] => [
-    LIMIT_NAMES[name],
-    LIMIT_TABLE[name],
-  ]);
-  return `# Checks, limits and least contact
+  return `# Checks and least contact
 
 This page is written by \`npm run docs\` from the code that does the work; a test sees that it is current.
 
@@ -60,21 +43,7 @@ Sources:
 ${RULE_SOURCES.map((source) => `- \`${source}\`: ${SOURCE_NAMES[source]}`).join('\n')}
 
 ## Limits
-A limb’s limit has a side and bites on that side only. What is *out* is a stop; what needs *care* is a caution. Limits that were not asked are unknown, not none.
-
-${table(
-  ['limit', 'out', 'needs care'],
-  [['older group, limits not asked', NOT_ASKED] as const, ...limits].map(
-    ([name, { out, care, rising }]) => [
-      name,
-      list(out),
-      list(care) +
-        (rising
-          ? `; pause on rising ${printDuration(rising.risingMs)} + ${printDuration(rising.standingMs)}`
-          : ''),
-    ],
-  ),
-)}
+What each limit rules out or asks care for, for every load, stands in [limits](limits.md), read both ways.
 
 ## Least contact in balance
 Hover is no contact. A chair, wall or counter stays in reach always. With eyes closed, older groups do not stand in tandem.

@@ -7,6 +7,7 @@ import { ROUTINE_FORMAT, ROUTINE_VERSION, routineSchema } from '@/core/routine';
 import { movesFileSchema } from '@/core/writing';
 import { makeDemo } from '@/state/demo/make';
 import { checksPage } from './checks-page';
+import { limitsPage } from './limits-page';
 import { wingsPicture } from './wings';
 
 const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
@@ -29,6 +30,7 @@ export function madePages(root: string): ReadonlyMap<string, string> {
   return new Map([
     ...schemas,
     ['docs/checks.md', checksPage()],
+    ['docs/limits.md', limitsPage()],
     ['docs/wings.svg', wingsPicture(root)],
     ['src/state/demo/made.json', JSON.stringify(makeDemo()) + '\n'],
   ]);

@@ -38,18 +38,48 @@ function ofPlaces({ from, through, to }: Level): ReadonlySet<Load> {
   );
 }
 
-/** Said in another way than by the load, or not to be seen in bends. */
+const every = (move: string) => ALL.flatMap((one) => (one.move.name === move ? [one.name] : []));
+
+/** Asked in another way than bends, or drawn in another way than it is asked. */
 const ELSEWHERE: Readonly<Partial<Record<ShownLoad, readonly string[]>>> = {
-  // A slide and not a bend.
-  'neck-end-range': ['Chin tuck / free'],
-  // A step, or a heel that lies on something: nobody stays on that leg.
+  // A slide and not a bend; and turned and tilted at once, each of them short of its end.
+  'neck-end-range': [
+    'Chin tuck / free',
+    'Open book / arm open',
+    ...every('All-fours look to the heels'),
+  ],
+  // A step, a tap, or a heel that lies on something: nobody stays on that leg.
   'one-leg': [
     'Foot-on-block fold / hands on the seat',
     'Foot-on-block fold / hands to the foot',
     'Heel-lift jog / jogging',
-    'Step over a line / along a counter',
-    'Step over a line / fingertips',
+    ...every('Step over a line'),
+    ...every('Tap with arm stroke'),
+    ...every('Tap and turn'),
   ],
+  // A hand round an edge or an armrest is pushed from with the wrist straight.
+  'wrist-weight': [
+    'Reach back and lower slowly / hands on arms',
+    ...every('Chair to half kneel and back'),
+    'Across the bed and to the edge / to the edge',
+    'Rise with a walker / to the walker',
+  ],
+  // The whole body turns, and the head with it.
+  'head-turn': [
+    'Rocking on the back / knees held',
+    ...every('Rolling from side to side'),
+    ...every('Figure of eight'),
+    ...every('Turn round in small steps'),
+    ...every('Car turn'),
+  ],
+  // Quicker than two pictures tell, or turned against a band.
+  'calf-work': [
+    'Heel-lift jog / jogging',
+    'Ankle in and out / with a band',
+    'Quick feet / whole feet',
+  ],
+  // Arms that lie on the floor or hang.
+  'arms-off': ['Lying along a roller / along the roll', 'Seated forward rest / rounded down'],
 };
 const isElsewhere = (load: ShownLoad, name: string) => ELSEWHERE[load]?.includes(name) ?? false;
 

@@ -26,6 +26,8 @@ interface LegMeasures {
   readonly kneels: boolean;
   /** Toes towards the shin; pointed below nought. */
   readonly toesUp: number;
+  /** How far the heel is up over toes that are down, or the toes over a heel that is. */
+  readonly onEnd: number;
 }
 
 function legMeasures(body: Body, side: Side): LegMeasures {
@@ -55,6 +57,7 @@ function legMeasures(body: Body, side: Side): LegMeasures {
     clear: Math.min(low, kneeLow),
     kneels: kneeLow < 2 && ankle[1] < 8 && hips[1] - knee[1] > 10,
     toesUp: 90 - angle(sub(knee, ankle), sub(toe, heel)),
+    onEnd: low < 2.4 ? Math.abs(heel[1] - ROUND.heel - (toe[1] - ROUND.toe)) : 0,
   };
 }
 
@@ -74,6 +77,8 @@ interface ArmMeasures {
   readonly onFloor: boolean;
   /** Whether hand or elbow lie on the floor, or the hand on what is sat on or stands by. */
   readonly rests: boolean;
+  /** Stretched away, and not laid on the body. */
+  readonly long: boolean;
 }
 
 const ON_SEAT: readonly (Landmark | undefined)[] = ['seat-side', 'seat-front', 'armrest'];
@@ -114,6 +119,7 @@ function armMeasures(body: Body, side: Side, own?: Arm): ArmMeasures {
     wrist: bent,
     onFloor: wrist[1] < 5,
     rests: wrist[1] < 5 || elbow[1] < 5 || isHeld(own),
+    long: angle(bone, sub(wrist, elbow)) < 60,
   };
 }
 
@@ -129,6 +135,8 @@ interface Trunk {
   /** How far the head is below the heart; hips over a head that lies count as that. */
   readonly headBelow: number;
   readonly sits: boolean;
+  /** How far hips to neck are from upright. */
+  readonly tipped: number;
 }
 
 function trunkMeasures(body: Body): Trunk {
@@ -154,6 +162,7 @@ function trunkMeasures(body: Body): Trunk {
       !(low > 15 && SIDES.some((side) => body.arms[side].wrist[1] < 5)),
     headBelow: isUp ? hips[1] - head[1] - 6 : heart - head[1],
     sits: hips[1] < 42,
+    tipped: angle(sub(c7, hips), [0, 1, 0]),
   };
 }
 
@@ -249,6 +258,33 @@ export const SHOWN = {
     least: 24,
     sure: 30,
     of: ({ pose }) => Math.max(Math.abs(neckOf(pose, 1)), Math.abs(neckOf(pose, 2)) / 2),
+  },
+  'head-turn': {
+    least: 12,
+    sure: 32,
+    of: ({ pose }) => Math.abs(neckOf(pose, 2)),
+  },
+  'side-bend-end': { least: 22, sure: 28, of: ({ pose }) => Math.abs(backOf(pose, 1)) },
+  // The trunk let down, and nothing under the hands.
+  'trunk-lowered': {
+    least: 24,
+    sure: 50,
+    of: ({ trunk }) => trunk.tipped,
+    weighs: ({ arms, trunk }) =>
+      !trunk.lies && !trunk.sits && !SIDES.some((side) => arms[side].rests),
+  },
+  // Heels or toes up where the feet carry; sitting too.
+  'calf-work': {
+    least: 3,
+    sure: 5,
+    of: (seen, side) => seen.legs[side].onEnd,
+    weighs: (seen) => stands(seen) && SIDES.every((side) => seen.legs[side].onEnd > 3),
+  },
+  'arms-off': {
+    least: 25,
+    sure: 60,
+    of: ({ arms }) => Math.min(...SIDES.map((side) => (arms[side].rests ? 0 : arms[side].up))),
+    weighs: ({ arms, trunk }) => !trunk.lies && SIDES.every((side) => arms[side].long),
   },
   'head-below-heart': { least: -5, sure: 8, of: ({ trunk }) => trunk.headBelow },
   'one-leg': {

@@ -6,6 +6,8 @@ export {
   moveById,
   type Catalogue,
 } from './catalogue/catalogue';
+export { type Fact } from './facts/form';
+export { LOAD_FACTS } from './facts/loads';
 export { CUE_STYLE_FAULTS, cueStyleFaults, type CueStyleFaultCode } from './catalogue/cue-style';
 export {
   MOST_WORDS,

@@ -49,6 +49,8 @@ export {
   clearOf,
   effectsNotAsked,
   effectsOf,
+  effectsOfGroup,
+  effectsOfWay,
   loadsOfLevel,
   NO_BARS,
   rulesBehind,
@@ -57,15 +59,17 @@ export {
   type Effect,
 } from './limit/effects';
 export {
-  LIMITS,
+  GROUP_FLOOR,
   LIMIT_TABLE,
   NOT_ASKED,
   limitNamed,
+  wishes,
   type Limit,
-  type LimitName,
+  type LimitWish,
 } from './limit/limits';
+export { LIMITS, ofOneSide, type LimitName } from './limit/names';
+export { TABLE, WHY, decidedFor, type RowName } from './limit/table';
 export { limitOfBodySchema, limitsSchema, ownLimitSchema } from './limit/schema';
-export { ofOneSide } from './limit/limits';
 export { limitWords, readLimits, type LimitsRead, type UnreadLimit } from './limit/words';
 export { clearancesOn, lapseOf, personEffects } from './person/clearance';
 export {

@@ -3,6 +3,8 @@ import {
   dayOf,
   effectsNotAsked,
   effectsOf,
+  effectsOfGroup,
+  effectsOfWay,
   laneOf,
   personEffects,
   type Bars,
@@ -25,15 +27,16 @@ export function limitsAsked({ limits, limitsUnread }: Omit<Asked, 'group'>): boo
 /** Groups that are checked by the first row of the table while nobody has asked. */
 const isAskedAlways = (group: Routine['group']) => group === 'older' || group === 'chair';
 
-const NONE: readonly Effect[] = [];
-const effectsOfGroup = remember((limits: readonly LimitOfBody[]) => effectsOf(limits));
+const effectsOfLimits = remember((limits: readonly LimitOfBody[]) => effectsOf(limits));
 
 /** What the group's limits rule out or ask care for; an older or a chair group that was not asked has more. */
 export function groupEffects(routine: Asked): readonly Effect[] {
   const { limits = [], group } = routine;
   const notAsked = isAskedAlways(group) && !limitsAsked(routine);
-  if (limits.length === 0) return notAsked ? effectsNotAsked() : NONE;
-  return notAsked ? [...effectsOf(limits), ...effectsNotAsked()] : effectsOfGroup(limits);
+  const own = limits.length === 0 ? [] : effectsOfLimits(limits);
+  const floor = effectsOfGroup(group);
+  if (!notAsked) return own.length === 0 ? floor : floor.length === 0 ? own : [...floor, ...own];
+  return [...floor, ...own, ...effectsNotAsked()];
 }
 
 /** What limits rule out and ask care for, lane by lane: the group's, and those of who takes it. */
@@ -43,13 +46,18 @@ export function laneEffects(
 ): ReadonlyMap<LaneName, readonly Effect[]> {
   const lanes = lanesOf(routine);
   const saidOfGroup = routine.limits ?? routine.limitsUnread;
-  const ofGroup = saidOfGroup || part.people.length === 0 ? groupEffects(routine) : [];
+  const ofGroup =
+    saidOfGroup || part.people.length === 0 ? groupEffects(routine) : effectsOfGroup(routine.group);
   const asked = isAskedAlways(routine.group);
   return new Map(
     lanes.map((lane) => {
       const own = part.people.filter((person) => laneOf(person, lanes) === lane);
       const ofPeople = own.flatMap((one) => personEffects(one, dayOf(part), asked));
-      return [lane, ofPeople.length > 0 ? [...ofGroup, ...ofPeople] : ofGroup];
+      const ofWay = effectsOfWay(lane);
+      return [
+        lane,
+        ofPeople.length + ofWay.length > 0 ? [...ofGroup, ...ofWay, ...ofPeople] : ofGroup,
+      ];
     }),
   );
 }

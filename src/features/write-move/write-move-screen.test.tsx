@@ -112,9 +112,9 @@ describe('writing a move', () => {
   });
 
   test('what a level asks for is chosen, with the side it is borne on', async () => {
-    const store = show('wall-calf-stretch');
+    const store = show('ankle-circles');
     press('Levels');
-    press(/^short step/);
+    press(/^heel down/);
     press('Asks for: Nothing');
     press('Bending the knee deeply');
     const loads = () => Object.values(store.getState().moves.drafts)[0]?.levels[0]?.loads;

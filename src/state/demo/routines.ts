@@ -249,7 +249,7 @@ Seated chest opener: 6 breaths, level palms out
 Seated side bend: hold 30s
 (2 rounds, each side)
   Seated twist: hold 20s
-Pressure-relief leans: for 54s
+Pressure-relief leans: for 54s, accept limit-load "they do these every day, and the skin comes first"
 (choose 1)
   Wrist circles: 6 reps, straight on
   Finger glides: 5 reps, straight on

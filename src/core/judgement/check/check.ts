@@ -280,7 +280,9 @@ function waysOut(
     if (found.length === MOST_OFFERED) break;
   }
   const out = removeEntry(here.routine, one.item.id);
-  return out ? [...found.slice(0, MOST_OFFERED - 1), out] : found;
+  const left = out && changed(here.routine, out);
+  if (!out || !left) return found;
+  return isGood(left) || found.length === 0 ? [...found.slice(0, MOST_OFFERED - 1), out] : found;
 }
 
 /** The best of them. */

@@ -1,4 +1,4 @@
-import { onSide, position, type Stance } from '@/core/body';
+import { onSide, position, type Load, type Stance } from '@/core/body';
 import type { Challenge } from '@/core/moves';
 import { loadsOfLevel, type Rung } from '@/core/people';
 import { longestSetMs } from './seen-times';
@@ -12,33 +12,35 @@ export function stanceOf({ level, move }: LaneDoing): Stance | undefined {
 /** How the feet stand in any standing work. */
 export function standingOf({ level }: Pick<LaneDoing, 'level'>): Stance | undefined {
   if (level.stance) return level.stance;
-  return position(onSide(level.from, null)).height === 4 ? 'apart' : undefined;
+  return placesOf(level).some(({ height }) => height === 4) ? 'apart' : undefined;
 }
 
 export function challengeOf({ item }: SeenItem): Challenge {
   return item.challenge ?? 'still';
 }
 
-const WALKS: readonly string[] = [
-  'walk',
-  'taps',
-  'march',
-  'knee-lift',
+/** What moves the base: a rise, a descent, a step, a rock, a turn, a foot that is lifted and put down. */
+const MOVES_BASE: readonly Load[] = [
+  'moving-feet',
+  'step-back',
   'step-up',
-  'jacks',
-  'one-leg-work',
+  'turn-fast',
+  'weight-shift',
+  'rise-or-lower',
+  'floor-transfer',
+  'roll-over',
 ];
 
-/** Whether the feet move, or one is lifted: nothing to do with eyes closed or looking up. */
-export function movesFeet({ move, level }: LaneDoing): boolean {
-  const loads = loadsOfLevel(level).map(({ load }) => load);
-  return (
-    WALKS.includes(move.family) ||
-    loads.includes('turn-fast') ||
-    loads.includes('step-back') ||
-    (level.stance !== 'one-leg' && loads.includes('one-leg'))
-  );
+/** Whether the base moves, or the height changes: nothing to do with eyes closed or looking up. */
+export function movesBase({ level, lane }: Pick<LaneDoing, 'level' | 'lane'>): boolean {
+  const heights = new Set(placesOf(level).map(({ height }) => height));
+  const loads = loadsOfLevel(level, lane);
+  const lifts = level.stance !== 'one-leg' && loads.some(({ load }) => load === 'one-leg');
+  return heights.size > 1 || lifts || loads.some(({ load }) => MOVES_BASE.includes(load));
 }
+
+const placesOf = ({ from, through, to }: LaneDoing['level']) =>
+  [from, ...through, to].map((ref) => position(onSide(ref, null)));
 
 /** Whether work needs a steady stand: balance drills, and all that stands on one leg. */
 export function asksBalance({ move, level }: LaneDoing): boolean {

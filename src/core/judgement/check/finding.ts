@@ -18,7 +18,7 @@ export type RuleSource = (typeof RULE_SOURCES)[number];
 export interface Named {
   readonly lanes: LaneName;
   readonly loads: Load;
-  readonly limits: LimitName | 'not-asked';
+  readonly limits: LimitName | 'not-asked' | 'of-group' | 'of-way';
   readonly regions: Region;
   readonly directions: SpineDirection;
   readonly from: PositionId;

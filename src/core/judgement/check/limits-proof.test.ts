@@ -23,6 +23,7 @@ const OF_NO_LEVEL = [
   'isometric-long',
   'lie-back-long',
   'stand-still',
+  'much-work',
   'arms-high-long',
   'breath-counted',
   'breath-hold',

@@ -51,7 +51,7 @@ export function standIns(seen: Seen, { item, inForce, lanes, plays }: SeenItem):
   const { group } = seen.routine;
   const shared = (other: Move) => other.regions.filter((r) => move.regions.includes(r)).length;
   const done = [inForce.level, ...lanes.map(({ level }) => level)];
-  const borne = new Set(done.flatMap(loadsOfLevel).map(({ load }) => load));
+  const borne = new Set(done.flatMap((level) => loadsOfLevel(level)).map(({ load }) => load));
   const places = laneValues(plays[0]?.segments.at(-1)?.position ?? {});
   const heights = places.map((at) => position(at).height);
   const there = new Set(seen.items.map((one) => one.item.moveId));

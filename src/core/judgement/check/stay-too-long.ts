@@ -7,7 +7,7 @@ import { itemOf } from './mend';
 import { isWork, type Segment } from '@/core/timing';
 import type { LaneName } from '@/core/people';
 import { hasLoad } from './asked-of-body';
-import type { LaneDoing, Seen } from './seen';
+import type { Seen } from './seen';
 import { staysOf } from './stays';
 
 interface Most {
@@ -44,18 +44,15 @@ function bearing(seen: Seen, lane: LaneName, load: Load) {
   const works = (id: ItemId): boolean | undefined => {
     const one = seen.itemById.get(id);
     const doing = one?.lanes.find((own) => own.lane === lane);
-    return one && doing && hasLoad(doing, one.item, load) && !relieved(doing, load);
+    return one && doing && hasLoad(doing, one.item, load);
   };
-  return ({ loads }: Position, segment: Segment): boolean => {
+  return ({ height, loads }: Position, segment: Segment): boolean => {
+    // On a wall, a counter or an armrest the feet or the seat carry most of it.
+    if (height > 2) return false;
     const id = isWork(segment) ? segment.itemId : null;
     if (id && !known.has(id)) known.set(id, works(id));
     return (id && known.get(id)) ?? loads.includes(load);
   };
-}
-
-/** On the forearms, on the fists or with the hands at a wall, the wrists bear little. */
-function relieved({ move, level }: LaneDoing, load: Load): boolean {
-  return load === 'wrist-weight' && /forearm|fist|wall/i.test(`${move.name} ${level.name}`);
 }
 
 /** A short move in another place of about the same height, before or behind one of the entries. */

@@ -212,7 +212,7 @@ function levelFaults({ levels, curl }: Move): PartFault[] {
 
 /** Hands that help carry weight; that is what makes a level easier. */
 function asks({ loads }: Level): number {
-  return loads.filter(({ load }) => load !== 'shoulder-weight').length;
+  return loads.filter(({ load }) => load !== 'shoulder-weight' && load !== 'wrist-weight').length;
 }
 
 function stretchFaults(move: Move): PartFault[] {

@@ -71,6 +71,8 @@ const levelSchema = z
     support: z.enum(SUPPORTS),
     props: list(z.enum(PROP_NAMES), PROP_NAMES.length),
     loads: list(levelLoadSchema, LOADS.length),
+    /** Loads of its places that it does without, as wrists do where forearms are down. */
+    spares: list(z.enum(LOADS), LOADS.length).optional(),
     stretched: list(levelRegionSchema, REGIONS.length),
     loaded: list(levelRegionSchema, REGIONS.length),
     /** What is said where the level is done in another place, with other hands or less: over the move's. */

@@ -72,7 +72,7 @@ function nearestLevel(
     if (!level || !allowed(lane, level, i === from ? support : undefined)) continue;
     // What is written stays, and a check speaks of it; nobody is sent to what is not for them.
     if (group && level.notFor?.includes(group) && !(written && i === from)) continue;
-    if ((written && i === from) || clearOf(bars, level, level.support)) return level;
+    if ((written && i === from) || clearOf(bars, level, level.support, lane)) return level;
   }
   return undefined;
 }

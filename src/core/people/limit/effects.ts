@@ -1,4 +1,4 @@
-import { GROUP_NAMES, remember, type GroupName } from '@/core/common';
+import { GROUP_NAMES, remember, rememberPair, type GroupName } from '@/core/common';
 import {
   SIDES,
   otherSide,
@@ -7,10 +7,22 @@ import {
   isSided,
   onSide,
   position,
+  type PositionId,
+  type PositionRef,
   type RouteRules,
 } from '@/core/body';
 import { SUPPORTS, type Bearing, type Level, type LevelLoad, type Support } from '@/core/moves';
-import { NOT_ASKED, limitNamed, ofOneSide, type Limit, type LimitName } from './limits';
+import {
+  LANES,
+  LANE_NAMES,
+  placeInLane,
+  plainLane,
+  type Lane,
+  type LaneName,
+  type PlainLane,
+} from '../lane/lanes';
+import { GROUP_FLOOR, NOT_ASKED, WAY_FLOOR, limitNamed, type Limit } from './limits';
+import { ofOneSide, type LimitName } from './names';
 
 /** A limit as it is kept: what, and on which side of the body where it has one. */
 export interface LimitOfBody {
@@ -28,7 +40,7 @@ export interface Effect {
   readonly side: Side | null;
   readonly below?: Support;
   readonly standing?: true;
-  readonly limit: LimitName | 'not-asked';
+  readonly limit: LimitName | 'not-asked' | 'of-group' | 'of-way';
   /** Who has it; left out where it is the whole group's. */
   readonly person?: string;
 }
@@ -57,6 +69,27 @@ export function effectsNotAsked(person?: string): readonly Effect[] {
   return person === undefined ? OF_NOBODY : notAsked(person);
 }
 
+const OF_GROUP = new Map(
+  GROUP_NAMES.map((group): [GroupName, readonly Effect[]] => [
+    group,
+    effectsOfLimit(GROUP_FLOOR[group], 'of-group', null, [], undefined),
+  ]),
+);
+
+/** What a group as such does not do, or only with care, whatever was asked and answered. */
+export const effectsOfGroup = (group: GroupName): readonly Effect[] => OF_GROUP.get(group) ?? [];
+
+const OF_WAY: ReadonlyMap<string, readonly Effect[]> = new Map(
+  Object.entries(WAY_FLOOR).map(([way, limit]) => [
+    way,
+    effectsOfLimit(limit, 'of-way', null, [], undefined),
+  ]),
+);
+
+/** What a way of taking part as such does not do, or only with care. */
+export const effectsOfWay = (lane: LaneName): readonly Effect[] =>
+  OF_WAY.get(plainLane(lane)) ?? [];
+
 const notAsked = (person?: string) => effectsOfLimit(NOT_ASKED, 'not-asked', null, [], person);
 const OF_NOBODY = notAsked();
 
@@ -80,11 +113,30 @@ function effectsOfLimit(
   ];
 }
 
-/** What a level asks for by itself and by the positions that it is done in. */
-export const loadsOfLevel = remember((level: Level): readonly LevelLoad[] => {
+/**
+ * What a level asks for by itself and by the places that it is done at: in a lane those of the lane, which
+ * may sit lower than the level says.
+ */
+export function loadsOfLevel(level: Level, lane?: LaneName): readonly LevelLoad[] {
+  return lane === undefined ? loadsAsWritten(level) : loadsInLane(level, LANES[plainLane(lane)]);
+}
+
+const loadsAsWritten = remember((level: Level) => loadsAt(level, (ref) => onSide(ref, null)));
+const loadsInLane = rememberPair((level: Level, lane: Lane) => {
+  const name = NAME_OF.get(lane);
+  const there = (ref: PositionRef) => name && placeInLane(name, ref, null);
+  const elsewhere = there(level.from) ? undefined : level.also?.find((at) => there(at));
+  return loadsAt(level, (ref) => there(elsewhere ?? ref) ?? onSide(ref, null));
+});
+const NAME_OF: ReadonlyMap<Lane, PlainLane> = new Map(
+  LANE_NAMES.map((name) => [LANES[name], name]),
+);
+
+function loadsAt(level: Level, at: (ref: PositionRef) => PositionId): readonly LevelLoad[] {
   const places = [level.from, ...level.through, level.to].flatMap((ref) => {
     const on: Bearing = isSided(ref) ? 'worked' : 'body';
-    return position(onSide(ref, null)).loads.map((load): LevelLoad => ({ load, on }));
+    const asked = position(at(ref)).loads.filter((load) => !level.spares?.includes(load));
+    return asked.map((load): LevelLoad => ({ load, on }));
   });
   const stance: LevelLoad[] =
     level.stance === 'one-leg' && !level.loads.some(({ load }) => load === 'one-leg')
@@ -97,7 +149,7 @@ export const loadsOfLevel = remember((level: Level): readonly LevelLoad[] => {
     const key = `${load} ${on}`;
     return seen.has(key) ? false : Boolean(seen.add(key));
   });
-});
+}
 
 function stands({ from, through, to }: Level): boolean {
   return [from, ...through, to].some((ref) => position(onSide(ref, null)).height === 4);
@@ -157,11 +209,11 @@ export const barsOf = remember((effects: readonly Effect[]): Bars => {
 });
 
 /** Whether a level asks for nothing that the bars rule out, on whichever sides it is worked. */
-export function clearOf(bars: Bars, level: Level, support: Support): boolean {
+export function clearOf(bars: Bars, level: Level, support: Support, lane?: LaneName): boolean {
   return (
     bars.effects.length === 0 ||
     !bars.effects.some((effect) =>
-      loadsOfLevel(level).some(
+      loadsOfLevel(level, lane).some(
         (load) => bitesOn(effect, load, level, support, SIDES)?.length !== 0,
       ),
     )

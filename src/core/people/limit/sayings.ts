@@ -1,4 +1,4 @@
-import type { LimitName } from './limits';
+import type { LimitName } from './names';
 
 /** Parts of the body that limits are told of, by every word for them. */
 export const PART_WORDS = {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { SIDES } from '@/core/body';
-import { LIMITS } from './limits';
+import { LIMITS } from './names';
 import { readLimits } from './words';
 
 /** A limit with the side of the body that has it, where it has one. */

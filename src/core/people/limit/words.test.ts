@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { LIMITS, ofOneSide } from './limits';
+import { LIMITS, ofOneSide } from './names';
 import { OTHER_NAMES } from './sayings';
 import { limitWords, readLimits } from './words';
 

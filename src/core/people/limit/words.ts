@@ -1,7 +1,7 @@
 import { distance } from 'fastest-levenshtein';
 import type { Side } from '@/core/body';
 import type { LimitOfBody } from './effects';
-import { LIMITS, ofOneSide, type LimitName } from './limits';
+import { LIMITS, ofOneSide, type LimitName } from './names';
 import {
   FILLERS,
   NO_LIMITS,

@@ -11,7 +11,7 @@ import {
 } from '@/core/common';
 import { LANE_NAMES, type LaneName } from '../lane/lanes';
 import { ownLimitSchema } from '../limit/schema';
-import { LIMITS } from '../limit/limits';
+import { LIMITS } from '../limit/names';
 import { LADDER_SCHOOLS } from '../balance/rungs';
 import { lapseOf } from './clearance';
 import { EVENTS, clearanceSchema, rungSchema, type Person } from './schema';

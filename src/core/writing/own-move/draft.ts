@@ -78,6 +78,7 @@ const levelDraftSchema = z.object({
   switchMs: workMsSchema.optional(),
   curl: z.literal(true).optional(),
   seatBehind: z.literal(true).optional(),
+  spares: z.array(z.enum(LOADS)).max(LOADS.length).optional(),
   /** Said in place of the move's own where it is not empty. */
   words: levelWords,
 });
@@ -159,6 +160,7 @@ const levelDraft = (level: Level): LevelDraft => ({
   usualFor: level.usualFor && [...level.usualFor],
   notFor: level.notFor && [...level.notFor],
   also: level.also && [...level.also],
+  spares: level.spares && [...level.spares],
   words: { ...NO_WORDS, ...level.words, watch: (level.words?.watch ?? []).join('\n') },
   through: [...level.through],
   props: [...level.props],

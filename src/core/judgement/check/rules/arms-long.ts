@@ -1,18 +1,12 @@
 import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { easierLevels, itemOf, shorterDoses } from '../mend';
-import { hasLimit, hasLoad } from '../asked-of-body';
+import { hasLoad, minded } from '../asked-of-body';
 import { oneGoMs } from '../seen-times';
 
 const VALUES = { mostMs: 60_000, limitedMostMs: 30_000 } as const;
 
-const ARM_LIMITS = [
-  'heart',
-  'breathless lungs',
-  'shoulder painful',
-  'shoulder operated',
-  'shoulder has come out',
-] as const;
+const ARMS_UP = ['shoulder-overhead', 'arms-high-long'] as const;
 
 /** Hands above the shoulders too long. */
 export const armsLong: Rule<'setMs' | 'mostMs', 'lanes'> = {
@@ -21,10 +15,10 @@ export const armsLong: Rule<'setMs' | 'mostMs', 'lanes'> = {
   values: VALUES,
   find: (seen) =>
     inLanes(seen, (doing, one) => {
-      const limited = hasLimit(seen, ARM_LIMITS, doing.lane);
+      const limited = minded(seen, ARMS_UP, doing.lane);
       const mostMs = limited ? VALUES.limitedMostMs : VALUES.mostMs;
       const setMs = oneGoMs(seen, one);
-      const high = hasLoad(doing, one.item, 'shoulder-overhead', 'arms-high-long');
+      const high = hasLoad(doing, one.item, ...ARMS_UP);
       return high && setMs > mostMs ? { numbers: { setMs, mostMs } } : undefined;
     }),
   mends: (seen, finding) => {

@@ -1,7 +1,7 @@
 import { SUPPORTS } from '@/core/moves';
 import { holdsAtLeast, leastContact } from '@/core/people';
 import { changeItem } from '@/core/routine';
-import { challengeOf, movesFeet, stanceOf, standingOf } from '../drill';
+import { challengeOf, movesBase, stanceOf, standingOf } from '../drill';
 import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { easierLevels, itemOf } from '../mend';
@@ -19,7 +19,7 @@ export const balanceSupport: Rule<never, 'lanes' | 'stances' | 'challenges' | 'h
       if (!stance) return undefined;
       const blind = challenge === 'eyes closed' || challenge === 'looking up';
       const least =
-        blind && movesFeet(doing) ? 'not-used' : leastContact(stance, challenge, seen.older);
+        blind && movesBase(doing) ? 'not-used' : leastContact(stance, challenge, seen.older);
       if (least !== 'not-used' && holdsAtLeast(doing.support, least)) return undefined;
       return {
         about: {

@@ -3,7 +3,7 @@ import { changeItem } from '@/core/routine';
 import { inLanes } from '../ask-lanes';
 import type { Rule } from '../finding';
 import { itemOf, easierLevels } from '../mend';
-import { hasLimit } from '../asked-of-body';
+import { asksFor } from '../asked-of-body';
 import type { LaneDoing, SeenItem } from '../seen';
 
 /** Words that send the eyes to the instructor. */
@@ -33,7 +33,7 @@ export const cantSee: Rule<never, 'lanes' | 'where' | 'why'> = {
     inLanes(seen, (doing, one) => {
       const where = cantLook(doing, one);
       if (!where) return undefined;
-      const hearing = hasLimit(seen, ['hearing'], doing.lane);
+      const hearing = asksFor(seen, 'to see what is said', doing.lane);
       const needsLook = saidIn(doing, one).some((cue) => NEEDS_A_LOOK.test(cue));
       if (!hearing && !needsLook) return undefined;
       return {

@@ -1,4 +1,5 @@
 import { position } from '@/core/body';
+import { loadsOfLevel } from '@/core/people';
 import type { Found, Rule } from '../finding';
 import { SEATS, hasSeatBehind, onlyWheeled, placesOf } from '../furniture';
 import { easierLevels, itemOf, standIns } from '../mend';
@@ -6,6 +7,7 @@ import { positionIn, type LaneDoing, type Seen, type SeenItem } from '../seen';
 
 /** Rising or scooting within the move, or a hand or a foot on the chair. */
 function usesChair(doing: LaneDoing): boolean {
+  if (loadsOfLevel(doing.level).some(({ load }) => load === 'half-off-seat')) return true;
   const places = placesOf(doing);
   const holds = places.some((id) => ['stand-chair', 'stand-seat', 'kneel-seat'].includes(id));
   const sits = places.some((id) => SEATS.includes(id));

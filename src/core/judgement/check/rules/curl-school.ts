@@ -2,20 +2,10 @@ import { familyOf, usualLevel } from '@/core/moves';
 import { swapMove } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import { itemOf } from '../mend';
-import { hasLimit } from '../asked-of-body';
+import { minded } from '../asked-of-body';
 
-const CURL_LIMITS = [
-  'low bone density',
-  'spine fracture',
-  'cancer in bone',
-  'disc trouble',
-  'spine operation',
-  'after abdominal surgery',
-  'back flare-up',
-  'pregnancy',
-  'leaking or prolapse',
-  'unstable neck',
-] as const;
+/** What a curl is made of. */
+const CURL = ['spine-flex-loaded', 'abdominal-pressure', 'neck-flex-end'] as const;
 
 /** Curl-ups where the routine's school or a limit says never. */
 export const curlSchool: Rule<never, 'why'> = {
@@ -28,7 +18,7 @@ export const curlSchool: Rule<never, 'why'> = {
       const lanes = one.lanes.filter(({ move, level }) => move.curl || level.curl);
       const [first] = lanes;
       if (!first) return [];
-      const limited = lanes.some(({ lane }) => hasLimit(seen, CURL_LIMITS, lane));
+      const limited = lanes.some(({ lane }) => minded(seen, CURL, lane) === 'out');
       if (!limited && seen.routine.schools?.curl !== 'never') return [];
       return [
         {

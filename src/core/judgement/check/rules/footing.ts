@@ -1,7 +1,7 @@
 import { changeHeader } from '@/core/routine';
 import type { Rule } from '../finding';
 import { hasThing } from '../furniture';
-import { hasLimit } from '../asked-of-body';
+import { minded } from '../asked-of-body';
 import { positionIn, type Seen } from '../seen';
 
 function anybodyStands(seen: Seen): boolean {
@@ -19,7 +19,7 @@ export const footing: Rule<never, 'why'> = {
   find: (seen) => {
     const grip = seen.routine.schools?.grip;
     if (grip === 'flat shoes' || !anybodyStands(seen)) return [];
-    if (hasLimit(seen, ['numb feet', 'spinal-cord injury'])) {
+    if (minded(seen, ['bare-foot']) === 'out') {
       return [{ severity: grip === 'bare feet' ? 'stop' : 'caution', about: { why: ['feet'] } }];
     }
     const slips = grip === undefined && hasThing(seen, 'smooth floor');

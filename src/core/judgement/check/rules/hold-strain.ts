@@ -4,12 +4,11 @@ import { changeItem } from '@/core/routine';
 import { isWork } from '@/core/timing';
 import type { Found, Mends, Rule } from '../finding';
 import { itemOf, shorterDoses, easierLevels } from '../mend';
-import { hasLimit } from '../asked-of-body';
+import { minded } from '../asked-of-body';
 import type { SeenItem } from '../seen';
 import { longestSetMs } from '../seen-times';
 
 const VALUES = { pressMs: 10_000, limitedPressMs: 6_000, limitedIsometricMs: 10_000 } as const;
-const LIMITS = ['heart', 'blood pressure'] as const;
 
 /** How long a way of taking part holds, where it holds less than the room; ∞ where it holds as long. */
 function ownHoldMs({ plays }: SeenItem, lane: LaneName): number {
@@ -27,8 +26,8 @@ export const holdStrain: Rule<'holdMs' | 'mostMs', 'kinds'> = {
   find: (seen) =>
     seen.items.flatMap((one): Found[] => {
       const { dose } = one.inForce;
-      const limited = hasLimit(seen, LIMITS);
-      const severity = hasLimit(seen, ['heart']) ? 'stop' : 'caution';
+      const limited = minded(seen, ['isometric-long']);
+      const severity = limited === 'out' ? 'stop' : 'caution';
       const pressMs = dose.kind === 'hold' ? (dose.press?.pressMs ?? 0) : 0;
       const mostPressMs = limited ? VALUES.limitedPressMs : VALUES.pressMs;
       if (pressMs > mostPressMs) {

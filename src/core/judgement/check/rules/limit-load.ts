@@ -17,6 +17,7 @@ const VALUES = {
   standStillMs: 120_000,
   armsHighLongMs: 60_000,
   breathWaitMs: 3_000,
+  muchWorkReps: 30,
 } as const;
 
 interface Bite {
@@ -31,12 +32,19 @@ const OF_TIME: readonly Load[] = [
   'stand-still',
   'lie-back-long',
   'arms-high-long',
+  'much-work',
 ];
 
 /** A breath that waits so long, full or empty, is held. */
 function waits({ inForce: { dose } }: SeenItem): boolean {
   if (dose.kind !== 'breaths') return false;
   return Math.max(dose.fullMs ?? 0, dose.emptyMs ?? 0) >= VALUES.breathWaitMs;
+}
+
+/** So many in one go tire a heart and use up sugar, however light each of them is. */
+function muchWork({ inForce: { dose } }: SeenItem, { move }: LaneDoing): boolean {
+  const works = move.kind === 'strength' || move.tiringLegs === true;
+  return works && dose.kind === 'reps' && dose.reps >= VALUES.muchWorkReps;
 }
 
 /** Loads that come of time: what is light for a moment and not for minutes. */
@@ -56,11 +64,12 @@ function loadsOfTime(seen: Seen, one: SeenItem, doing: LaneDoing): readonly Load
   const countsBreath = one.inForce.dose.kind === 'breaths' && one.inForce.dose.inMs !== undefined;
   return [
     ...(waits(one) ? ['breath-hold' as const] : []),
-    ...(doing.move.isometric && setMs > VALUES.isometricLongMs ? ['isometric-long' as const] : []),
+    ...(doing.move.isometric && setMs >= VALUES.isometricLongMs ? ['isometric-long' as const] : []),
     ...(still && setMs > VALUES.standStillMs ? ['stand-still' as const] : []),
     ...(liesLong() ? ['lie-back-long' as const] : []),
     ...(highLong() ? ['arms-high-long' as const] : []),
     ...(countsBreath ? ['breath-counted' as const] : []),
+    ...(muchWork(one, doing) ? ['much-work' as const] : []),
   ];
 }
 
@@ -121,7 +130,9 @@ function hitsOnWays(seen: Seen): ReadonlyMap<ItemId | null, readonly Hit[]> {
   const hits = new Map<ItemId | null, Hit[]>();
   for (const lane of seen.lanes) {
     const care = (seen.effects.get(lane) ?? []).filter(
-      ({ severity, load }) => severity === 'care' && WAY_LOADS.has(load),
+      // What a way of taking part asks for by itself is known to whoever takes it.
+      ({ severity, load, limit }) =>
+        severity === 'care' && limit !== 'of-way' && WAY_LOADS.has(load),
     );
     if (care.length === 0) continue;
     const rules = wayRules(seen, lane);

@@ -1,23 +1,11 @@
 import { placeOf } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import { lineAtLeast, lineOf, seatedMoves } from '../mend';
-import { hasLimit } from '../asked-of-body';
+import { minded } from '../asked-of-body';
 import type { Seen } from '../seen';
 import { staysOf } from '../stays';
 
 const VALUES = { mostMs: 300_000 } as const;
-
-/** Those who need a seat offered, whatever the group. */
-const SEAT_LIMITS = [
-  'ms',
-  'faint on rising',
-  'heart',
-  'spinal stenosis',
-  'stroke',
-  'parkinson',
-  'pregnancy',
-  'unsteady',
-] as const;
 
 const longStands = (seen: Seen, lane: Seen['lanes'][number]) =>
   staysOf(seen, lane, ({ height }) => height === 4).filter(
@@ -31,7 +19,7 @@ export const standLong: Rule<'standMs' | 'mostMs', 'lanes'> = {
   values: VALUES,
   find: (seen) =>
     seen.lanes.flatMap((lane): Found[] => {
-      if (!seen.older && !hasLimit(seen, SEAT_LIMITS, lane)) return [];
+      if (!seen.older && !minded(seen, ['stand-still'], lane)) return [];
       const [first] = longStands(seen, lane);
       if (!first) return [];
       return [

@@ -1,7 +1,7 @@
 import { amountRange, applyChange, type Change, type SectionName } from '@/core/routine';
 import type { Found, Making, Mends, Rule } from '../finding';
 import { lineAtLeast, movesForAll, redosed } from '../mend';
-import { hasLimit } from '../asked-of-body';
+import { asksFor } from '../asked-of-body';
 import { workMsOf } from '../seen-times';
 import type { Seen } from '../seen';
 import { isMovement } from '../warmth';
@@ -12,10 +12,16 @@ const VALUES = {
   olderWarmMs: 300_000,
   settleMs: 120_000,
   heartMs: 600_000,
+  heartPercent: 20,
 } as const;
 
 function needs(seen: Seen): Readonly<Record<'warm-up' | 'settle', number>> {
-  if (hasLimit(seen, ['heart'])) return { 'warm-up': VALUES.heartMs, settle: VALUES.heartMs };
+  if (asksFor(seen, 'a longer way in and out')) {
+    // A short class has a short way in and out.
+    const share = (seen.score.totalMs * VALUES.heartPercent) / 100;
+    const needsMs = Math.min(VALUES.heartMs, Math.floor(share / 1000) * 1000);
+    return { 'warm-up': needsMs, settle: needsMs };
+  }
   return { 'warm-up': seen.older ? VALUES.olderWarmMs : VALUES.warmMs, settle: VALUES.settleMs };
 }
 
@@ -34,7 +40,7 @@ export const warmShort: Rule<'hasMs' | 'needsMs', 'sections'> = {
   source: 'practice',
   values: VALUES,
   find: (seen) => {
-    if (seen.score.totalMs < VALUES.fromMs && !hasLimit(seen, ['heart'])) return [];
+    if (seen.score.totalMs < VALUES.fromMs && !asksFor(seen, 'a longer way in and out')) return [];
     const need = needs(seen);
     return (['warm-up', 'settle'] as const).flatMap((section): Found[] => {
       const hasMs = has(seen, section);

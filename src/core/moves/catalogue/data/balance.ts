@@ -1,18 +1,6 @@
 import type { PositionRef } from '@/core/body';
 import type { Level, Move } from '../shape';
-import {
-  body,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 const ON_FEET = 'Both feet down, hand to the chair.';
 const feet = regions('body', 'ankles-feet', 'hip-outer');
@@ -80,11 +68,9 @@ export const BALANCE: readonly Move[] = [
         usual: true,
         support: 'one hand',
         loaded: regions('body', 'abdomen', 'ribs-sides'),
-        loads: body('lean-out'),
       }),
       level('free', 'sit-front', {
         loaded: regions('body', 'abdomen', 'ribs-sides'),
-        loads: body('lean-out'),
         words: { setUp: 'Sit forward, feet flat, no hand holding.' },
       }),
     ],
@@ -111,7 +97,6 @@ export const BALANCE: readonly Move[] = [
       level('two hands', 'stand-chair', {
         stance: 'together',
         support: 'two hands',
-        loads: body('narrow-base'),
         loaded: feet,
         words: { setUp: 'Stand behind your chair, both hands on it, feet together.' },
       }),
@@ -119,14 +104,12 @@ export const BALANCE: readonly Move[] = [
         usual: true,
         stance: 'together',
         support: 'fingertips',
-        loads: body('narrow-base'),
         loaded: feet,
         words: { setUp: 'Stand behind your chair, fingertips on it, feet together.' },
       }),
       level('hands hovering', 'stand-chair', {
         stance: 'together',
         support: 'hover',
-        loads: body('narrow-base'),
         loaded: feet,
         words: { setUp: 'Stand behind your chair, hands hovering just above it, feet together.' },
       }),
@@ -155,7 +138,6 @@ export const BALANCE: readonly Move[] = [
       level('two hands', 'stand-chair', {
         stance: 'semi-tandem',
         support: 'two hands',
-        loads: body('narrow-base'),
         loaded: feet,
         words: {
           setUp: 'Stand behind your chair, both hands on it, {side} foot half a step ahead.',
@@ -165,7 +147,6 @@ export const BALANCE: readonly Move[] = [
         usual: true,
         stance: 'semi-tandem',
         support: 'fingertips',
-        loads: body('narrow-base'),
         loaded: feet,
         words: {
           setUp: 'Stand behind your chair, fingertips on it, {side} foot half a step ahead.',
@@ -174,7 +155,6 @@ export const BALANCE: readonly Move[] = [
       level('hands hovering', 'stand-chair', {
         stance: 'semi-tandem',
         support: 'hover',
-        loads: body('narrow-base'),
         loaded: feet,
         words: {
           setUp:
@@ -205,14 +185,12 @@ export const BALANCE: readonly Move[] = [
       level('two hands', 'stand-chair', {
         support: 'two hands',
         loaded: feet,
-        loads: other('one-leg'),
         words: { setUp: 'Stand behind your chair, both hands on it, feet under hips.' },
       }),
       level('fingertips', 'stand-chair', {
         usual: true,
         support: 'fingertips',
         loaded: feet,
-        loads: other('one-leg'),
         words: { setUp: 'Stand behind your chair, fingertips on it, feet under hips.' },
       }),
     ],
@@ -247,7 +225,6 @@ export const BALANCE: readonly Move[] = [
       level('one arm', 'stand-chair', {
         usual: true,
         support: 'one hand',
-        loads: worked('hands-busy'),
         loaded: feet,
       }),
     ],
@@ -284,7 +261,6 @@ export const BALANCE: readonly Move[] = [
         usual: true,
         support: 'one hand',
         loaded: feet,
-        loads: body('head-turn-fast'),
         words: { setUp: 'Stand behind your chair, one hand on it, feet under hips.' },
       }),
     ],
@@ -384,7 +360,6 @@ export const BALANCE: readonly Move[] = [
       level('knee up with fingertips', 'stand-chair', {
         stance: 'one-leg',
         support: 'fingertips',
-        loads: [...worked('hip-flex-past-90', 'hands-busy'), ...other('one-leg')],
         loaded: feet,
         words: {
           setUp: 'Stand beside your chair, fingertips on it.',
@@ -421,7 +396,6 @@ export const BALANCE: readonly Move[] = [
       level('leg off the floor', 'stand-chair', {
         stance: 'one-leg',
         support: 'one hand',
-        loads: [...worked('one-leg'), ...other('hip-extend-end')],
         loaded: feet,
         words: {
           setUp: 'Stand on your {side} leg, one hand on the chair.',
@@ -458,7 +432,6 @@ export const BALANCE: readonly Move[] = [
       }),
       level('arms forward', 'stand-chair', {
         stance: 'one-leg',
-        loads: [...body('hands-busy'), ...other('one-leg')],
         loaded: feet,
         support: 'hover',
         words: {
@@ -493,7 +466,6 @@ export const BALANCE: readonly Move[] = [
       level('off the floor', 'stand-chair', {
         stance: 'one-leg',
         support: 'one hand',
-        loads: other('one-leg'),
         loaded: feet,
         words: {
           setUp: 'Stand on your {other} leg, one hand on the chair.',
@@ -527,7 +499,6 @@ export const BALANCE: readonly Move[] = [
       level('in the air', 'stand-chair', {
         stance: 'one-leg',
         support: 'one hand',
-        loads: [...worked('hip-extend-end'), ...other('one-leg')],
         loaded: feet,
         words: {
           setUp: 'Stand on your {other} leg, one hand on the chair.',
@@ -553,9 +524,7 @@ function walks(): readonly Move[] {
       watch: string;
       easier?: string;
       further: string;
-      loads?: ReturnType<typeof body>;
       stance?: Level['stance'];
-      support?: Level['support'];
     }>,
     [at, held, first]: readonly [PositionRef, string, string] = ALONG_COUNTER,
   ) =>
@@ -579,16 +548,14 @@ function walks(): readonly Move[] {
       levels: [
         level(first, at, {
           usual: true,
-          support: words.support ?? 'one hand',
+          support: 'one hand',
           ...(words.stance && { stance: words.stance }),
-          loads: words.loads ?? [],
           loaded: feet,
         }),
         level('fingertips', at, {
           support: 'fingertips',
           words: { setUp: words.setUpLight ?? words.setUp.replace('one hand', 'fingertips') },
           ...(words.stance && { stance: words.stance }),
-          loads: words.loads ?? [],
           loaded: feet,
         }),
       ],
@@ -601,7 +568,6 @@ function walks(): readonly Move[] {
       short: 'Heel to toe, ahead.',
       watch: 'Eyes ahead, not on the feet',
       further: 'Let the hand slide lightly.',
-      loads: body('narrow-base'),
       stance: 'tandem',
     }),
     walk('Sideways steps', {
@@ -617,7 +583,6 @@ function walks(): readonly Move[] {
       short: 'Back, toe then heel.',
       watch: 'Somebody watches the way behind',
       further: 'Take longer steps.',
-      loads: body('step-back'),
     }),
     walk('Heel walk, toe walk', {
       others: ['Walk on heels, then on toes'],
@@ -630,15 +595,13 @@ function walks(): readonly Move[] {
     walk(
       'Figure of eight',
       {
-        setUp: 'Stand at a chair, hands just above its back, a second one two steps away.',
+        setUp: 'Stand at a chair, one hand on its back, a second one a step away.',
         setUpLight: 'Stand at a chair, fingertips on its back, a second one a step away.',
         go: 'Walk round one chair and the other, like an eight.',
         short: 'Round one, round other.',
         watch: 'Small steps in the turns',
         easier: 'Walk round one chair only.',
         further: 'Set the chairs a little closer.',
-        loads: body('turn-fast'),
-        support: 'hover',
       },
       BETWEEN_CHAIRS,
     ),
@@ -655,7 +618,6 @@ function walks(): readonly Move[] {
       short: 'Small steps round.',
       watch: 'No pivot on one foot',
       further: 'Hold with fingertips, and turn without a stop.',
-      loads: body('turn-fast'),
     }),
     walk('Step over a line', {
       others: ['Step front, side, back, over a line'],
@@ -664,7 +626,6 @@ function walks(): readonly Move[] {
       short: 'Over, and back.',
       watch: 'Both feet land flat',
       further: 'Step over something low and flat that cannot slide.',
-      loads: body('step-back'),
     }),
   ];
 }
@@ -691,7 +652,6 @@ export const MORE_BALANCE: readonly Move[] = [
       level('short reach', 'stand-chair', { usual: true, support: 'one hand', loaded: feet }),
       level('long reach', 'stand-chair', {
         support: 'one hand',
-        loads: [...body('lean-out'), ...worked('hands-busy')],
         loaded: feet,
         words: {
           go: 'Shift the weight, reach one arm far after it; change.',
@@ -723,12 +683,10 @@ export const MORE_BALANCE: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: feet,
-        loads: other('one-leg'),
         props: ['low step'],
       }),
       level('stepping', 'stand-counter', {
         support: 'one hand',
-        loads: other('one-leg'),
         loaded: regions('worked', 'front-thigh', 'buttocks'),
         props: ['low step'],
         words: {
@@ -762,12 +720,10 @@ export const MORE_BALANCE: readonly Move[] = [
         usual: true,
         support: 'none',
         loaded: regions('body', 'buttocks', 'back-thigh'),
-        loads: body('hip-flex-past-90'),
       }),
       level('with a weight', 'stand-seat', {
         support: 'none',
         props: ['weight'],
-        loads: body('grip', 'hands-busy', 'hip-flex-past-90'),
         loaded: regions('body', 'buttocks', 'back-thigh', 'arms'),
         words: {
           setUp: 'Stand facing the seat, feet apart, the weight on it.',

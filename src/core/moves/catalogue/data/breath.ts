@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, breaths, level, move, regions, says, spanS } from './notation';
+import { breaths, level, move, regions, says, spanS } from './notation';
 
 export const BREATH = [
   move('Seated easy breath', {
@@ -114,7 +114,6 @@ export const BREATH = [
       }),
       level('overhead', 'sit-front', {
         usual: true,
-        loads: body('shoulder-overhead'),
         loaded: regions('body', 'shoulders'),
       }),
     ],

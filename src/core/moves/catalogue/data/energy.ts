@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, hold, level, move, regions, reps, says, spanS, timed, worked } from './notation';
+import { hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 const legs = regions('body', 'front-thigh', 'hip-front');
 const REST = 'Both feet down and rest.';
@@ -34,7 +34,6 @@ export const ENERGY: readonly Move[] = [
         loaded: regions('body', 'shoulders', 'hip-outer'),
       }),
       level('arms overhead', 'sit-front', {
-        loads: body('shoulder-overhead', 'vigorous'),
         loaded: regions('body', 'shoulders', 'hip-outer'),
         words: { go: 'Open the feet, arms out and overhead, and close, in a beat.' },
       }),
@@ -130,12 +129,10 @@ export const ENERGY: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'low-back', 'abdomen'),
-        loads: body('hip-flex-past-90'),
         words: { setUp: 'Sit in the middle of the seat, feet flat, hands on your thighs.' },
       }),
       level('arms crossed', 'sit-front', {
         loaded: regions('body', 'low-back', 'abdomen'),
-        loads: body('hip-flex-past-90', 'lean-out'),
         words: { setUp: 'Sit in the middle of the seat, feet flat, arms crossed on your chest.' },
       }),
     ],
@@ -360,7 +357,6 @@ export const HANDS: readonly Move[] = [
         stretched: regions('worked', 'wrists-hands'),
       }),
       level('elbow straight', 'sit-front', {
-        loads: worked('wrist-finger-stretch'),
         stretched: regions('worked', 'wrists-hands', 'arms'),
         words: {
           setUp: 'Sit tall, {side} arm straight forward, palm up.',
@@ -398,7 +394,6 @@ export const HANDS: readonly Move[] = [
       }),
       level('full', 'sit-front', {
         usual: true,
-        loads: body('grip'),
         loaded: regions('body', 'wrists-hands'),
       }),
     ],
@@ -478,7 +473,6 @@ export const HANDS: readonly Move[] = [
       level('empty hands', 'sit-front', { usual: true, loaded: regions('body', 'arms') }),
       level('with a stick', 'sit-front', {
         props: ['stick'],
-        loads: body('grip'),
         loaded: regions('body', 'arms', 'wrists-hands'),
         words: {
           setUp: 'Sit tall, elbows in, the stick upright in one hand.',

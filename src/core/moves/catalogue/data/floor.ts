@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, breaths, level, move, other, regions, reps, says, spanS } from './notation';
+import { breaths, level, move, regions, reps, says, spanS } from './notation';
 
 export const FLOOR = [
   move('Bridge', {
@@ -30,25 +30,21 @@ export const FLOOR = [
         },
       }),
       level('feet wide', 'lying-back', {
-        loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         loaded: regions('body', 'buttocks', 'back-thigh'),
         words: { setUp: 'Lie on your back, knees bent, feet flat and wide.' },
       }),
       level('full', 'lying-back', {
         usual: true,
-        loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         loaded: regions('body', 'buttocks', 'back-thigh', 'low-back'),
       }),
       level('feet together', 'lying-back', {
-        loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         loaded: regions('body', 'buttocks', 'back-thigh', 'low-back'),
         words: { setUp: 'Lie on your back, knees bent, feet flat and together.' },
       }),
       level('arms crossed', 'lying-back', {
-        loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         loaded: regions('body', 'buttocks', 'back-thigh', 'low-back'),
         words: { setUp: 'Lie on your back, knees bent, feet flat, arms crossed on your chest.' },
@@ -90,7 +86,6 @@ export const FLOOR = [
       }),
       level('arm open', 'side-lying', {
         usual: true,
-        loads: [...body('twist-end'), ...other('shoulder-open-end')],
         stretched: regions('body', 'upper-back', 'chest'),
         longSwitch: 'roll-over',
       }),

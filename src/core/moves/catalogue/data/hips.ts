@@ -1,18 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  breaths,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { breaths, hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 const lowBack = regions('body', 'low-back');
 
@@ -43,11 +30,9 @@ export const HIPS_LYING: readonly Move[] = [
     levels: [
       level('other knee bent', 'lying-back', {
         usual: true,
-        loads: worked('hip-flex-past-90'),
         stretched: regions('worked', 'buttocks'),
       }),
       level('other leg long', 'lying-back', {
-        loads: [...worked('hip-flex-past-90'), ...other('hip-extend-end')],
         stretched: [...regions('worked', 'buttocks'), ...regions('other', 'hip-front')],
         words: { setUp: 'Lie on your back, {other} leg long.' },
       }),
@@ -76,7 +61,6 @@ export const HIPS_LYING: readonly Move[] = [
     ),
     levels: [
       level('one after the other half way', 'lying-back', {
-        loads: body('hip-flex-past-90'),
         stretched: lowBack,
         words: {
           go: 'Bring one knee half way in, then the other, and hold.',
@@ -85,7 +69,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('both in', 'lying-back', {
         usual: true,
-        loads: body('hip-flex-past-90', 'spine-flex-end'),
         stretched: regions('body', 'low-back', 'buttocks'),
       }),
     ],
@@ -121,13 +104,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('knees held', 'lying-back', {
         usual: true,
-        loads: body(
-          'hip-flex-past-90',
-          'spine-flex-loaded',
-          'skin-pressure',
-          'spine-flex-end',
-          'roll-over',
-        ),
         loaded: lowBack,
       }),
     ],
@@ -155,7 +131,6 @@ export const HIPS_LYING: readonly Move[] = [
     levels: [
       level('feet down and small', 'lying-back', { usual: true, loaded: lowBack }),
       level('feet down and full', 'lying-back', {
-        loads: body('twist-end'),
         stretched: lowBack,
         words: {
           go: 'Let both knees sink all the way to one side, and change.',
@@ -163,7 +138,6 @@ export const HIPS_LYING: readonly Move[] = [
         },
       }),
       level('knees over the hips', 'lying-back', {
-        loads: body('twist-loaded', 'twist-end', 'abdominal-pressure', 'hip-flex-past-90'),
         loaded: regions('body', 'abdomen', 'low-back'),
         words: {
           setUp: 'Lie on your back, knees over your hips.',
@@ -200,7 +174,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('easy range', 'lying-back', {
         usual: true,
-        loads: [...worked('hip-rotate-out'), ...other('hip-rotate-in')],
         stretched: regions('worked', 'hip-outer'),
       }),
     ],
@@ -230,10 +203,8 @@ export const HIPS_LYING: readonly Move[] = [
         usual: true,
         props: ['cushion'],
         stretched: regions('body', 'ribs-sides'),
-        loads: other('hip-cross-midline', 'hip-rotate-in'),
       }),
       level('no cushion', 'lying-back', {
-        loads: [...body('twist-end'), ...other('hip-cross-midline', 'hip-rotate-in')],
         stretched: regions('body', 'ribs-sides', 'low-back', 'chest'),
         words: {
           setUp: 'Lie on your back, knees bent.',
@@ -304,7 +275,6 @@ export const HIPS_LYING: readonly Move[] = [
         loaded: lowBack,
       }),
       level('knee free', 'lying-back', {
-        loads: worked('hip-rotate-out'),
         stretched: regions('worked', 'inner-thigh'),
         loaded: lowBack,
         words: { setUp: 'Lie on your back, {side} knee fallen out, held by nothing.' },
@@ -342,7 +312,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('bone by bone', 'lying-back', {
         usual: true,
-        loads: body('spine-flex-loaded', 'neck-flex-end', 'head-below-heart'),
         loaded: regions('body', 'buttocks', 'back-thigh'),
       }),
     ],
@@ -378,7 +347,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('hips high', 'lying-back', {
         usual: true,
-        loads: body('neck-flex-end', 'hip-extend-end', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         loaded: regions('body', 'buttocks', 'back-thigh'),
       }),
@@ -417,11 +385,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('ankle over', 'lying-back', {
         usual: true,
-        loads: [
-          ...body('neck-flex-end', 'head-below-heart'),
-          ...worked('hip-extend-end'),
-          ...other('hip-rotate-out'),
-        ],
         loaded: regions('worked', 'buttocks', 'back-thigh'),
       }),
     ],
@@ -450,7 +413,6 @@ export const HIPS_LYING: readonly Move[] = [
       level('rolled towel', 'lying-back', { stretched: regions('body', 'hip-front'), usual: true }),
       level('on a roller', 'lying-back', {
         props: ['roller'],
-        loads: body('spine-extend-end', 'neck-flex-end', 'skin-pressure', 'head-below-heart'),
         stretched: regions('body', 'hip-front'),
         words: { setUp: 'Lift your hips and slide the roller under the pelvis.' },
       }),
@@ -489,7 +451,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('on to the side', 'lying-back', {
         usual: true,
-        loads: body('roll-over', 'lie-side'),
         loaded: regions('body', 'ribs-sides', 'abdomen'),
       }),
     ],
@@ -518,7 +479,6 @@ export const HIPS_LYING: readonly Move[] = [
     levels: [
       level('ankle on the shin', 'lying-back', {
         stretched: regions('worked', 'hip-outer'),
-        loads: worked('hip-rotate-out'),
         words: {
           setUp: 'Lie on your back, {side} ankle on the {other} shin, foot flat.',
           go: 'Let the {side} knee open away from you and stay.',
@@ -527,7 +487,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('thigh drawn in', 'lying-back', {
         usual: true,
-        loads: [...worked('hip-rotate-out', 'hip-flex-past-90'), ...other('hip-flex-past-90')],
         stretched: regions('worked', 'hip-outer', 'buttocks'),
       }),
     ],
@@ -563,11 +522,9 @@ export const HIPS_LYING: readonly Move[] = [
       level('on cushions', 'lying-back', {
         usual: true,
         props: ['cushion'],
-        loads: body('hip-rotate-out'),
         stretched: regions('body', 'inner-thigh'),
       }),
       level('free', 'lying-back', {
-        loads: body('hip-rotate-out', 'wide-adduct-stretch'),
         stretched: regions('body', 'inner-thigh'),
         words: {
           setUp: 'Lie on your back, soles together.',
@@ -608,7 +565,6 @@ export const HIPS_LYING: readonly Move[] = [
       }),
       level('long', 'lying-back', {
         usual: true,
-        loads: body('shoulder-overhead'),
         stretched: regions('body', 'ribs-sides', 'abdomen'),
       }),
     ],
@@ -647,7 +603,6 @@ export const HIPS_LYING: readonly Move[] = [
       level('with a strap', 'lying-back', {
         usual: true,
         props: ['strap'],
-        loads: [...body('grip', 'arm-pull'), ...worked('hip-flex-past-90')],
         stretched: regions('worked', 'back-thigh', 'calf'),
       }),
     ],
@@ -680,15 +635,12 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         props: ['block'],
         stretched: regions('body', 'inner-thigh'),
-        loads: body('hip-rotate-out'),
       }),
       level('feet close', 'floor-sit', {
-        loads: body('hip-rotate-out', 'deep-knee', 'wide-adduct-stretch'),
         stretched: regions('body', 'inner-thigh'),
         words: { setUp: 'Sit on the floor, soles together, feet close to you.' },
       }),
       level('rounded over', 'floor-sit', {
-        loads: body('hip-rotate-out', 'deep-knee', 'wide-adduct-stretch', 'spine-flex-end'),
         stretched: regions('body', 'inner-thigh', 'low-back'),
         words: {
           setUp: 'Sit on the floor, soles together.',
@@ -720,7 +672,6 @@ export const HIPS_FLOOR: readonly Move[] = [
     ),
     levels: [
       level('ankle on the shin', 'floor-sit', {
-        loads: [...body('shoulder-behind', 'wrist-weight'), ...worked('hip-rotate-out')],
         stretched: regions('worked', 'hip-outer'),
         longSwitch: 'floor-legs',
         words: {
@@ -731,10 +682,6 @@ export const HIPS_FLOOR: readonly Move[] = [
       }),
       level('ankle on the thigh', 'floor-sit', {
         usual: true,
-        loads: [
-          ...worked('hip-rotate-out', 'hip-flex-past-90'),
-          ...body('shoulder-behind', 'wrist-weight'),
-        ],
         stretched: regions('worked', 'hip-outer', 'buttocks'),
         longSwitch: 'floor-legs',
       }),
@@ -778,7 +725,6 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         stance: 'one-leg',
         support: 'two hands',
-        loads: [...worked('hip-rotate-out', 'hip-flex-past-90'), ...other('one-leg')],
         stretched: regions('worked', 'hip-outer', 'buttocks'),
       }),
     ],
@@ -810,10 +756,8 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         stretched: regions('body', 'ribs-sides'),
         longSwitch: 'floor-legs',
-        loads: [...body('twist-end'), ...worked('hip-flex-past-90')],
       }),
       level('foot over', 'floor-sit', {
-        loads: [...body('twist-end'), ...worked('hip-cross-midline', 'hip-flex-past-90')],
         stretched: [...regions('body', 'ribs-sides'), ...regions('worked', 'hip-outer')],
         longSwitch: 'floor-legs',
         words: { setUp: 'Sit on the floor, {side} foot over the {other} knee.' },
@@ -854,10 +798,8 @@ export const HIPS_FLOOR: readonly Move[] = [
         props: ['block'],
         stretched: regions('worked', 'back-thigh'),
         longSwitch: 'floor-legs',
-        loads: [...body('hip-flex-past-90'), ...other('hip-rotate-out')],
       }),
       level('leg long', 'floor-sit', {
-        loads: [...body('spine-flex-end', 'hip-flex-past-90'), ...other('hip-rotate-out')],
         stretched: regions('worked', 'back-thigh', 'calf'),
         longSwitch: 'floor-legs',
         words: { setUp: 'Sit on the floor, {side} leg long, {other} knee bent.' },
@@ -888,10 +830,8 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         props: ['block'],
         stretched: regions('body', 'inner-thigh'),
-        loads: body('wide-adduct-stretch'),
       }),
       level('tipping forward', 'floor-sit', {
-        loads: body('wide-adduct-stretch', 'hip-flex-past-90'),
         stretched: regions('body', 'inner-thigh', 'back-thigh'),
         words: {
           setUp: 'Sit on the floor, legs apart, knees soft.',
@@ -927,11 +867,9 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         props: ['strap'],
         stretched: regions('body', 'back-thigh'),
-        loads: body('hip-flex-past-90', 'grip', 'arm-pull'),
       }),
       level('rounding', 'floor-sit', {
         props: ['strap'],
-        loads: body('spine-flex-end', 'spine-flex-loaded', 'hip-flex-past-90', 'grip', 'arm-pull'),
         stretched: regions('body', 'back-thigh', 'low-back'),
         words: {
           go: 'Let the back round, and go a third further with each breath.',
@@ -971,7 +909,6 @@ export const HIPS_FLOOR: readonly Move[] = [
       }),
       level('easy range', 'lying-back', {
         usual: true,
-        loads: worked('hip-rotate-out'),
         loaded: regions('worked', 'inner-thigh', 'hip-outer'),
       }),
     ],
@@ -999,18 +936,8 @@ export const HIPS_FLOOR: readonly Move[] = [
       level('small', 'floor-sit', {
         usual: true,
         loaded: regions('body', 'hip-outer'),
-        loads: [
-          ...body('shoulder-behind', 'wrist-weight'),
-          ...worked('hip-rotate-out'),
-          ...other('hip-rotate-in'),
-        ],
       }),
       level('hip lifted', 'floor-sit', {
-        loads: [
-          ...body('shoulder-behind', 'wrist-weight'),
-          ...worked('hip-rotate-out'),
-          ...other('hip-rotate-in'),
-        ],
         loaded: regions('body', 'hip-outer', 'hip-front'),
         words: {
           go: 'Both knees sink to one side; lift that hip, and change.',
@@ -1043,14 +970,8 @@ export const HIPS_FLOOR: readonly Move[] = [
         usual: true,
         stretched: regions('body', 'hip-outer'),
         longSwitch: 'floor-legs',
-        loads: [...worked('hip-rotate-out'), ...other('hip-rotate-in')],
       }),
       level('full', 'floor-sit', {
-        loads: [
-          ...worked('hip-rotate-out'),
-          ...other('hip-rotate-in'),
-          ...body('hip-flex-past-90'),
-        ],
         stretched: regions('body', 'hip-outer', 'buttocks', 'hip-front'),
         longSwitch: 'floor-legs',
         words: { go: 'Lean well over the front shin, back long, then lift your chest.' },

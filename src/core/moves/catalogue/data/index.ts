@@ -20,6 +20,7 @@ import { STANDING } from './standing';
 import { STRENGTH_FLOOR, STRENGTH_STANDING } from './strength';
 import { RISE_CHAIN } from './up-and-down';
 import { UPPER_BACK } from './upper-back';
+import { withLoads } from '../../facts/facts';
 import { placedAndLed } from './where-and-how';
 
 const ALL: readonly Move[] = [
@@ -51,4 +52,4 @@ const ALL: readonly Move[] = [
   ...SEATED_MEMBERS,
 ];
 
-export const MOVES: readonly Move[] = ALL.map(placedAndLed);
+export const MOVES: readonly Move[] = ALL.map((move) => withLoads(placedAndLed(move)));

@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, breaths, hold, level, moveId, regions, reps, spanS, worked } from './notation';
+import { breaths, hold, level, moveId, regions, reps, spanS } from './notation';
 
 export const KNEELING = [
   {
@@ -35,7 +35,6 @@ export const KNEELING = [
       level('full', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('spine-flex-end', 'spine-extend-end', 'head-below-heart'),
         stretched: regions('body', 'upper-back'),
         loaded: regions('body', 'upper-back', 'low-back'),
       }),
@@ -68,7 +67,6 @@ export const KNEELING = [
     levels: [
       level('head on a cushion', 'kneel-fold', {
         props: ['cushion'],
-        loads: body('hip-flex-past-90', 'spine-flex-end'),
         stretched: regions('body', 'low-back'),
         words: {
           setUp: 'From hands and knees, sit back and let your head come to the cushion.',
@@ -78,11 +76,9 @@ export const KNEELING = [
       }),
       level('arms long', 'kneel-fold', {
         usual: true,
-        loads: body('hip-flex-past-90', 'spine-flex-end', 'shoulder-overhead'),
         stretched: regions('body', 'low-back', 'upper-back'),
       }),
       level('hips walked back', 'kneel-fold', {
-        loads: body('hip-flex-past-90', 'spine-flex-end', 'shoulder-overhead'),
         stretched: regions('body', 'low-back', 'upper-back', 'shoulders'),
         words: {
           go: 'Hands stay where they are; walk the hips back and down.',
@@ -122,18 +118,15 @@ export const KNEELING = [
         support: 'one hand',
         stretched: regions('worked', 'hip-front'),
         longSwitch: 'change-knee',
-        loads: worked('hip-extend-end'),
         words: { setUp: '{side} knee down on a pad, {other} foot in front, a hand on the chair.' },
       }),
       level('hands on the thigh', 'kneel-half', {
         usual: true,
         support: 'none',
-        loads: worked('hip-extend-end'),
         stretched: regions('worked', 'hip-front', 'front-thigh'),
         longSwitch: 'change-knee',
       }),
       level('arm up', 'kneel-half', {
-        loads: worked('hip-extend-end', 'shoulder-overhead'),
         stretched: regions('worked', 'hip-front', 'front-thigh'),
         longSwitch: 'change-knee',
         words: {
@@ -182,7 +175,6 @@ export const KNEELING = [
       }),
       level('knees down', 'all-fours', {
         support: 'two hands',
-        loads: body('abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'shoulders'),
         usual: true,
         words: {
@@ -194,7 +186,6 @@ export const KNEELING = [
       }),
       level('full', 'plank', {
         support: 'two hands',
-        loads: body('abdominal-pressure', 'shoulder-weight'),
         loaded: regions('body', 'abdomen', 'shoulders'),
         words: { setUp: 'Hands under shoulders; get ready to make one long line.' },
       }),

@@ -1,17 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 export const LEGS: readonly Move[] = [
   move('Half-kneel hip flexor with reach', {
@@ -40,7 +28,6 @@ export const LEGS: readonly Move[] = [
         props: ['cushion'],
         stretched: regions('worked', 'hip-front'),
         longSwitch: 'change-knee',
-        loads: worked('hip-extend-end', 'shoulder-overhead'),
         usual: true,
         words: {
           setUp:
@@ -51,7 +38,6 @@ export const LEGS: readonly Move[] = [
       }),
       level('arm up', 'kneel-half', {
         props: ['cushion'],
-        loads: worked('hip-extend-end', 'shoulder-overhead'),
         stretched: regions('worked', 'hip-front', 'ribs-sides'),
         longSwitch: 'change-knee',
       }),
@@ -87,12 +73,10 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'two hands',
         stretched: regions('worked', 'hip-front'),
-        loads: worked('hip-extend-end'),
         words: { setUp: 'Stand behind the chair, both hands on it, {side} foot back.' },
       }),
       level('long step', 'stand-chair', {
         support: 'one hand',
-        loads: worked('hip-extend-end', 'step-back'),
         stretched: regions('worked', 'hip-front', 'calf'),
         words: { setUp: 'Stand behind the chair, one hand on it, {side} foot a long step back.' },
       }),
@@ -125,7 +109,6 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'one hand',
         stretched: regions('worked', 'hip-front'),
-        loads: worked('hip-extend-end'),
         words: {
           setUp: 'Sit sideways, {side} hip off the edge, one hand on the backrest.',
           go: 'Slide the {side} foot a little back and tuck the tail.',
@@ -133,7 +116,6 @@ export const LEGS: readonly Move[] = [
       }),
       level('foot far back', 'sit-front', {
         support: 'one hand',
-        loads: worked('hip-extend-end'),
         stretched: regions('worked', 'hip-front', 'front-thigh'),
         words: {
           setUp: 'Sit sideways, {side} hip off the edge, one hand on the backrest.',
@@ -166,7 +148,6 @@ export const LEGS: readonly Move[] = [
     levels: [
       level('heel on a box', 'bed-back', {
         stretched: regions('worked', 'hip-front'),
-        loads: [...worked('hip-extend-end'), ...other('hip-flex-past-90')],
         words: {
           go: 'Let the {side} leg hang, heel on the box, and grow heavy.',
           short: '{side} heel on the box.',
@@ -174,7 +155,6 @@ export const LEGS: readonly Move[] = [
       }),
       level('leg hanging', 'bed-back', {
         usual: true,
-        loads: [...worked('hip-extend-end'), ...other('hip-flex-past-90')],
         stretched: regions('worked', 'hip-front', 'front-thigh'),
         longSwitch: 'lifted-leg',
       }),
@@ -206,7 +186,6 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'two hands',
         stretched: regions('worked', 'front-thigh'),
-        loads: worked('hip-extend-end'),
         words: {
           setUp: 'Stand behind the chair, both hands on it, {side} foot a step behind you.',
         },
@@ -214,7 +193,6 @@ export const LEGS: readonly Move[] = [
       level('foot on a seat', 'stand-chair', {
         stance: 'one-leg',
         support: 'two hands',
-        loads: [...worked('deep-knee', 'hip-extend-end'), ...other('one-leg')],
         stretched: regions('worked', 'front-thigh', 'hip-front'),
         words: {
           setUp:
@@ -253,10 +231,8 @@ export const LEGS: readonly Move[] = [
         props: ['strap'],
         stretched: regions('other', 'front-thigh'),
         longSwitch: 'roll-over',
-        loads: [...body('grip', 'arm-pull'), ...other('hip-extend-end')],
       }),
       level('hand on the foot', 'side-lying', {
-        loads: [...body('grip', 'arm-pull'), ...other('deep-knee', 'hip-extend-end')],
         stretched: regions('other', 'front-thigh', 'hip-front'),
         longSwitch: 'roll-over',
         words: {
@@ -301,7 +277,6 @@ export const LEGS: readonly Move[] = [
         stance: 'one-leg',
         support: 'one hand',
         props: ['strap'],
-        loads: [...body('grip'), ...worked('deep-knee', 'hands-busy'), ...other('one-leg')],
         stretched: regions('worked', 'front-thigh'),
         words: {
           setUp: 'Stand behind the chair, one hand on it, strap round the {side} foot.',
@@ -338,11 +313,9 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'two hands',
         stretched: regions('body', 'low-back'),
-        loads: body('hip-flex-past-90'),
       }),
       level('rounded down', 'sit-front', {
         support: 'two hands',
-        loads: body('spine-flex-end', 'head-below-heart', 'hip-flex-past-90'),
         stretched: regions('body', 'low-back', 'upper-back'),
         words: {
           go: 'Let the back round and hang, hands on your shins.',
@@ -389,7 +362,6 @@ export const LEGS: readonly Move[] = [
       }),
       level('hands behind the thigh', 'sit-back', {
         usual: true,
-        loads: worked('hip-flex-past-90'),
         stretched: regions('worked', 'buttocks'),
       }),
     ],
@@ -428,7 +400,6 @@ export const LEGS: readonly Move[] = [
       }),
       level('knee crossed', 'sit-front', {
         usual: true,
-        loads: [...body('twist-end'), ...worked('hip-cross-midline', 'hip-flex-past-90')],
         stretched: [...regions('body', 'ribs-sides'), ...regions('worked', 'buttocks')],
       }),
     ],
@@ -460,14 +431,9 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'one hand',
         stretched: regions('body', 'ribs-sides'),
-        loads: body('hip-flex-past-90'),
       }),
       level('arm', 'sit-front', {
         support: 'one hand',
-        loads: [
-          ...body('twist-end', 'hip-flex-past-90'),
-          ...worked('shoulder-open-end', 'shoulder-overhead'),
-        ],
         stretched: regions('body', 'ribs-sides', 'chest'),
         words: {
           go: 'Open the {side} arm up and turn the chest {side}.',
@@ -509,11 +475,9 @@ export const LEGS: readonly Move[] = [
         support: 'two hands',
         props: ['block'],
         stretched: regions('worked', 'back-thigh'),
-        loads: body('hip-flex-past-90', 'head-below-heart'),
       }),
       level('hands to the foot', 'stand', {
         props: ['block'],
-        loads: body('spine-flex-end', 'head-below-heart', 'hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
         words: {
           setUp: '{side} heel on the block, leg long, hands on your thigh to begin.',
@@ -555,7 +519,6 @@ export const LEGS: readonly Move[] = [
         words: { setUp: 'Both hands on the wall, {side} foot a short step back.' },
       }),
       level('long step', 'stand-wall', {
-        loads: worked('hip-extend-end'),
         usual: true,
         support: 'two hands',
         stretched: regions('worked', 'calf'),
@@ -764,7 +727,6 @@ export const LEGS: readonly Move[] = [
       level('half way', 'sit-front', {
         support: 'two hands',
         loaded: regions('worked', 'hip-front'),
-        loads: worked('hip-rotate-out'),
         words: {
           go: 'Slide one heel half way up the other shin, down, change.',
           short: 'Half way, down, change.',
@@ -773,7 +735,6 @@ export const LEGS: readonly Move[] = [
       level('full', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: worked('hip-rotate-out', 'hip-flex-past-90'),
         loaded: regions('worked', 'hip-front', 'hip-outer'),
       }),
     ],
@@ -810,11 +771,9 @@ export const LEGS: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: regions('worked', 'hip-outer'),
-        loads: worked('hip-cross-midline'),
       }),
       level('high', 'sit-front', {
         support: 'two hands',
-        loads: worked('hip-rotate-out', 'hip-cross-midline'),
         loaded: regions('worked', 'hip-outer', 'hip-front'),
         words: {
           go: 'Tap one ankle high on the other shin, put it down, change.',
@@ -853,7 +812,6 @@ export const LEGS: readonly Move[] = [
       level('forearms pressing', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: body('wide-adduct-stretch', 'hip-flex-past-90', 'hip-rotate-out'),
         stretched: regions('body', 'inner-thigh'),
       }),
     ],
@@ -885,7 +843,6 @@ export const LEGS: readonly Move[] = [
         stretched: regions('worked', 'ankles-feet'),
       }),
       level('by hand', 'sit-front', {
-        loads: [...worked('hip-rotate-out', 'bare-foot')],
         stretched: regions('worked', 'ankles-feet'),
         words: {
           setUp: 'Sit back, {side} shoe off, {side} ankle on the other thigh.',
@@ -917,7 +874,6 @@ export const LEGS: readonly Move[] = [
     levels: [
       level('in shoes', 'sit-front', { usual: true, loaded: regions('body', 'ankles-feet') }),
       level('bare feet', 'sit-front', {
-        loads: body('bare-foot'),
         loaded: regions('body', 'ankles-feet'),
         words: { setUp: 'Sit tall, bare feet flat.' },
       }),

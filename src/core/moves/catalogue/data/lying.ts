@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, breaths, level, moveId, regions, reps, spanS, worked } from './notation';
+import { breaths, level, moveId, regions, reps, spanS } from './notation';
 
 export const LYING = [
   {
@@ -37,7 +37,6 @@ export const LYING = [
         loaded: regions('body', 'abdomen', 'hip-front'),
       }),
       level('from knees over hips', 'lying-back', {
-        loads: [...body('abdominal-pressure'), ...worked('hip-flex-past-90')],
         loaded: regions('body', 'abdomen', 'hip-front'),
         words: {
           setUp: 'Lie on your back, knees over your hips.',
@@ -73,7 +72,6 @@ export const LYING = [
     },
     levels: [
       level('head alone', 'lying-back', {
-        loads: body('neck-flex-end', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'neck'),
         usualFor: ['older'],
         words: {
@@ -84,13 +82,11 @@ export const LYING = [
       }),
       level('head and shoulders', 'lying-back', {
         usual: true,
-        loads: body('spine-flex-loaded', 'neck-flex-end', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen'),
         notFor: ['older'],
       }),
       level('over a pillow', 'lying-back', {
         props: ['cushion'],
-        loads: body('spine-flex-loaded', 'neck-flex-end', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen'),
         curl: true,
         notFor: ['older'],
@@ -132,10 +128,8 @@ export const LYING = [
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'upper-back'),
-        loads: body('spine-extend-end'),
       }),
       level('hands light', 'lying-front', {
-        loads: body('spine-extend-end'),
         loaded: regions('body', 'upper-back', 'low-back'),
         words: { setUp: 'Lie on your front, forehead low, hands light beside you.' },
       }),
@@ -168,12 +162,10 @@ export const LYING = [
     levels: [
       level('rolled towel', 'lying-back', {
         stretched: regions('body', 'chest'),
-        loads: body('shoulder-open-end', 'skin-pressure'),
         usual: true,
       }),
       level('along the roll', 'lying-back', {
         props: ['roller'],
-        loads: body('shoulder-open-end', 'skin-pressure'),
         stretched: regions('body', 'chest', 'shoulders'),
         words: {
           setUp: 'Sit at one end of the roll and lie back along it, head and tail supported.',

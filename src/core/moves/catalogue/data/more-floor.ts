@@ -1,17 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  breaths,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  worked,
-} from './notation';
+import { breaths, hold, level, move, regions, reps, says, spanS } from './notation';
 
 const MOVING = 'Breathe with the movement; no holding.';
 
@@ -38,7 +26,6 @@ export const MORE_FLOOR: readonly Move[] = [
     levels: [
       level('upright', 'couch-sit', {
         support: 'two hands',
-        loads: worked('deep-knee', 'hip-rotate-in'),
         stretched: regions('worked', 'front-thigh'),
         setUpMs: 20_000,
         switchMs: 20_000,
@@ -52,10 +39,6 @@ export const MORE_FLOOR: readonly Move[] = [
       level('reclining', 'couch-sit', {
         usual: true,
         support: 'two hands',
-        loads: [
-          ...worked('deep-knee', 'hip-rotate-in'),
-          ...body('shoulder-behind', 'wrist-weight'),
-        ],
         stretched: regions('worked', 'front-thigh', 'hip-front'),
         setUpMs: 20_000,
         switchMs: 20_000,
@@ -86,7 +69,6 @@ export const MORE_FLOOR: readonly Move[] = [
     levels: [
       level('half way', 'lying-back', {
         support: 'two hands',
-        loads: body('spine-flex-loaded', 'spine-flex-end', 'abdominal-pressure', 'neck-flex-end'),
         loaded: regions('body', 'abdomen'),
         curl: true,
         words: {
@@ -98,14 +80,6 @@ export const MORE_FLOOR: readonly Move[] = [
         usual: true,
         through: ['floor-sit'],
         support: 'two hands',
-        loads: body(
-          'spine-flex-loaded',
-          'spine-flex-end',
-          'abdominal-pressure',
-          'neck-flex-end',
-          'arm-pull',
-          'hip-flex-past-90',
-        ),
         loaded: regions('body', 'abdomen', 'hip-front'),
         curl: true,
       }),
@@ -144,7 +118,6 @@ export const MORE_FLOOR: readonly Move[] = [
       }),
       level('leg straight', 'lying-back', {
         usual: true,
-        loads: [...body('abdominal-pressure'), ...worked('hip-flex-past-90')],
         loaded: regions('body', 'abdomen', 'hip-front'),
       }),
     ],
@@ -198,11 +171,9 @@ export const MORE_FLOOR: readonly Move[] = [
     levels: [
       level('a little', 'kneel-tall', {
         usual: true,
-        loads: body('abdominal-pressure'),
         loaded: regions('body', 'front-thigh'),
       }),
       level('further', 'kneel-tall', {
-        loads: body('abdominal-pressure', 'deep-knee'),
         loaded: regions('body', 'front-thigh', 'abdomen'),
         words: {
           go: 'Lean back further as one slanting line, and come up.',
@@ -233,7 +204,6 @@ export const MORE_FLOOR: readonly Move[] = [
     ),
     levels: [
       level('chest down', 'lying-front', {
-        loads: worked('shoulder-cross'),
         stretched: regions('worked', 'shoulders'),
         words: {
           go: 'Let the chest sink over the {side} arm and breathe.',
@@ -243,11 +213,6 @@ export const MORE_FLOOR: readonly Move[] = [
       }),
       level('pressing up', 'lying-front', {
         usual: true,
-        loads: [
-          ...worked('shoulder-cross'),
-          ...other('wrist-weight'),
-          ...body('spine-extend-end', 'twist-end'),
-        ],
         stretched: regions('worked', 'shoulders', 'upper-back'),
       }),
     ],
@@ -274,7 +239,6 @@ export const MORE_FLOOR: readonly Move[] = [
     levels: [
       level('hands on the seat', 'stand-seat', {
         support: 'two hands',
-        loads: body('shoulder-overhead'),
         stretched: regions('body', 'upper-back', 'back-thigh'),
         words: {
           setUp: 'Stand facing a chair, hands on the seat, and step back.',
@@ -287,7 +251,6 @@ export const MORE_FLOOR: readonly Move[] = [
       level('from all fours', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('shoulder-overhead', 'head-below-heart', 'hip-flex-past-90'),
         stretched: regions('body', 'shoulders', 'back-thigh', 'calf'),
       }),
     ],
@@ -315,7 +278,6 @@ export const MORE_FLOOR: readonly Move[] = [
     levels: [
       level('half way', 'all-fours', {
         support: 'two hands',
-        loads: body('abdominal-pressure'),
         loaded: regions('body', 'chest', 'arms'),
         words: { go: 'Lower half way, elbows close, and press up.', easier: 'Lower a hand only.' },
       }),
@@ -323,7 +285,6 @@ export const MORE_FLOOR: readonly Move[] = [
         usual: true,
         through: ['lying-front'],
         support: 'two hands',
-        loads: body('abdominal-pressure', 'vigorous'),
         loaded: regions('body', 'chest', 'arms', 'abdomen'),
       }),
     ],
@@ -351,11 +312,9 @@ export const MORE_FLOOR: readonly Move[] = [
     levels: [
       level('long back', 'floor-sit', {
         usual: true,
-        loads: body('hip-flex-past-90'),
         stretched: regions('body', 'back-thigh'),
       }),
       level('rounding at the end', 'floor-sit', {
-        loads: body('hip-flex-past-90', 'spine-flex-end'),
         stretched: regions('body', 'back-thigh', 'low-back'),
         words: {
           go: 'Lean, walk the hands, and round the back at the end.',
@@ -391,7 +350,6 @@ export const MORE_FLOOR: readonly Move[] = [
       }),
       level('hands walking', 'floor-cross', {
         usual: true,
-        loads: body('hip-flex-past-90'),
         stretched: regions('body', 'hip-outer', 'buttocks'),
       }),
     ],

@@ -1,18 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  breaths,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { breaths, hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 const ON_FEET = 'Put the foot down and stand on both.';
 const SIT_AND_REST = 'Sit tall, hands in your lap, and rest.';
@@ -53,7 +40,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       level('hand behind the head', 'sit-front', {
         usual: true,
         support: 'one hand',
-        loads: [...body('hand-on-head'), ...other('shoulder-overhead')],
         stretched: regions('other', 'ribs-sides', 'shoulders'),
       }),
     ],
@@ -81,13 +67,11 @@ export const MORE_UPRIGHT: readonly Move[] = [
     ),
     levels: [
       level('to shoulder height', 'stand', {
-        loads: body('hands-busy'),
         loaded: regions('body', 'shoulders'),
         words: { go: 'Sweep both arms out to shoulder height, and down.', short: 'Out, and down.' },
       }),
       level('overhead', 'stand', {
         usual: true,
-        loads: body('shoulder-overhead', 'hands-busy'),
         loaded: regions('body', 'shoulders'),
       }),
     ],
@@ -117,7 +101,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       levels: [
         level('elbows only', at, {
           loaded: regions('body', 'shoulders'),
-          loads: seated ? [] : body('hands-busy'),
           words: {
             setUp: `${seated ? 'Sit' : 'Stand'} tall, fingertips on your shoulders.`,
             go: 'Draw slow circles with both elbows, one way, then the other.',
@@ -128,7 +111,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
         level('arms long', at, {
           usual: true,
           loaded: regions('body', 'shoulders', 'arms'),
-          loads: seated ? [] : body('hands-busy'),
         }),
       ],
       warms: ['shoulders', 'arms'],
@@ -161,7 +143,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       }),
       level('hands on the shoulders', 'sit-front', {
         usual: true,
-        loads: body('shoulder-cross'),
         stretched: regions('body', 'upper-back', 'shoulders'),
       }),
     ],
@@ -190,7 +171,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
     levels: [
       level('to the breastbone and held', 'stand-chair', {
         support: 'two hands',
-        loads: body('neck-flex-end'),
         words: {
           setUp: 'Stand behind the chair, both hands on it, knees soft.',
           go: 'Chin to chest, round the upper back only; roll up again.',
@@ -199,7 +179,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
         },
       }),
       level('to the thighs', 'stand', {
-        loads: body('spine-flex-end', 'neck-flex-end'),
         stretched: regions('body', 'upper-back', 'low-back'),
         words: {
           go: 'Roll down, hands sliding on the thighs; roll up again.',
@@ -208,13 +187,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       }),
       level('to the knees', 'stand', {
         usual: true,
-        loads: body(
-          'spine-flex-end',
-          'spine-flex-loaded',
-          'neck-flex-end',
-          'hip-flex-past-90',
-          'head-below-heart',
-        ),
         stretched: regions('body', 'upper-back', 'low-back', 'back-thigh'),
       }),
     ],
@@ -251,7 +223,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       }),
       level('free', 'stand', {
         usual: true,
-        loads: body('hip-rotate-in', 'hip-rotate-out'),
       }),
     ],
     warms: ['hip-outer', 'low-back'],
@@ -288,7 +259,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       level('leg light', 'stand-chair', {
         usual: true,
         support: 'two hands',
-        loads: [...worked('hip-extend-end'), ...other('one-leg')],
         loaded: regions('worked', 'hip-front', 'buttocks'),
         words: { setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.' },
       }),
@@ -360,7 +330,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       level('with the reach', 'sit-front', {
         usual: true,
         support: 'one hand',
-        loads: body('lean-out'),
       }),
     ],
     warms: ['hip-front', 'ribs-sides'],
@@ -385,7 +354,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
     ),
     levels: [
       level('hands on the seat', 'sit-front', {
-        loads: body('hip-flex-past-90'),
         usual: true,
         support: 'two hands',
         loaded: regions('worked', 'front-thigh'),
@@ -396,7 +364,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
             'Sit forward, {side} foot ahead, {other} foot under the knee, hands on your thighs.',
           easier: 'Rock half as far.',
         },
-        loads: body('lean-out', 'hip-flex-past-90'),
         loaded: regions('worked', 'front-thigh'),
       }),
     ],
@@ -431,7 +398,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       level('all the way', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: worked('hip-rotate-out'),
         stretched: regions('worked', 'inner-thigh'),
       }),
     ],
@@ -467,7 +433,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       level('lifted', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: worked('hip-flex-past-90'),
         loaded: regions('worked', 'hip-front', 'hip-outer'),
       }),
     ],
@@ -532,7 +497,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
     ),
     levels: [
       level('no waits', 'sit-front', {
-        loads: body('breath-counted'),
         words: {
           go: 'In and out, each as long as the other.',
           short: 'In, and out.',
@@ -541,7 +505,6 @@ export const MORE_UPRIGHT: readonly Move[] = [
       }),
       level('equal parts', 'sit-front', {
         usual: true,
-        loads: body('breath-hold', 'breath-counted'),
       }),
     ],
     breathOn: { round: 'out', effort: 'out' },

@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, breaths, hold, level, move, regions, reps, says, spanS } from './notation';
+import { breaths, hold, level, move, regions, reps, says, spanS } from './notation';
 
 const neck = regions('body', 'neck');
 
@@ -61,10 +61,8 @@ export const NECK: readonly Move[] = [
       level('no hand', 'sit-front', {
         usual: true,
         stretched: regions('other', 'neck'),
-        loads: body('neck-end-range'),
       }),
       level('hand resting', 'sit-front', {
-        loads: body('neck-end-range', 'hand-on-head'),
         stretched: regions('other', 'neck', 'shoulders'),
         words: {
           go: 'Tip {side} and stay, the {side} hand resting on your head.',
@@ -99,7 +97,6 @@ export const NECK: readonly Move[] = [
     levels: [
       level('eyes to lap and up to level', 'sit-front', { usual: true, loaded: neck }),
       level('above level', 'sit-front', {
-        loads: body('neck-extend', 'look-up'),
         loaded: neck,
         words: {
           go: 'Let your eyes go to your lap, then a little above level.',
@@ -131,11 +128,9 @@ export const NECK: readonly Move[] = [
     levels: [
       level('hands in the lap', 'sit-front', {
         usual: true,
-        loads: body('neck-flex-end'),
         stretched: regions('body', 'neck'),
       }),
       level('hands resting', 'sit-front', {
-        loads: body('neck-flex-end', 'hand-on-head'),
         stretched: regions('body', 'neck', 'upper-back'),
         words: {
           setUp: 'Sit tall, hands resting on the back of your head.',
@@ -176,7 +171,6 @@ export const NECK: readonly Move[] = [
       }),
       level('easy range', 'sit-front', {
         usual: true,
-        loads: body('neck-end-range'),
         loaded: neck,
       }),
     ],
@@ -208,7 +202,7 @@ export const NECK: readonly Move[] = [
           short: 'Head back, let go.',
         },
       }),
-      level('free', 'sit-front', { usual: true, loaded: neck, loads: body('neck-end-range') }),
+      level('free', 'sit-front', { usual: true, loaded: neck }),
     ],
     warms: ['neck'],
   }),
@@ -268,7 +262,6 @@ export const NECK: readonly Move[] = [
       }),
       level('over the edge', 'sit-back', {
         usual: true,
-        loads: body('spine-extend-end'),
         stretched: regions('body', 'chest'),
         loaded: regions('body', 'upper-back'),
       }),

@@ -1,9 +1,9 @@
-import type { Load, Region, PositionRef } from '@/core/body';
+import type { Region, PositionRef } from '@/core/body';
 import { type MoveId, slugOf, type LevelId } from '@/core/common';
 import type { Dose } from '../../dose/dose';
 import type { Tempo } from '../../dose/schema';
 import type { Bearing } from '../kinds';
-import type { Cues, Level, LevelLoad, LevelRegion, Move } from '../shape';
+import type { Cues, Level, LevelRegion, Move } from '../shape';
 
 /** Small words for writing moves down; seconds here, milliseconds in what they make. */
 const s = (seconds: number) => seconds * 1000;
@@ -42,15 +42,6 @@ export const timed = (seconds: number): Dose => ({
 
 export const spanS = (least: number, most: number) => [s(least), s(most)] as const;
 
-const bearing =
-  (on: Bearing) =>
-  (...loads: readonly Load[]): LevelLoad[] =>
-    loads.map((load) => ({ load, on }));
-
-export const body = bearing('body');
-export const worked = bearing('worked');
-export const other = bearing('other');
-
 export const regions = (on: Bearing, ...names: readonly Region[]): LevelRegion[] =>
   names.map((region) => ({ region, on }));
 
@@ -64,7 +55,7 @@ export const level = (
   {
     id = slugOf(name),
     ...rest
-  }: Partial<Omit<Level, 'id' | 'name' | 'from'>> & { id?: string } = {},
+  }: Partial<Omit<Level, 'id' | 'name' | 'from' | 'loads'>> & { id?: string } = {},
 ): Level => ({
   id: id as LevelId,
   name,

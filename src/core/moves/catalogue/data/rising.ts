@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, level, move, regions, reps, says, spanS } from './notation';
+import { level, move, regions, reps, says, spanS } from './notation';
 
 export const RISING = [
   move('Lift off the backrest', {
@@ -25,7 +25,6 @@ export const RISING = [
       level('hands helping', 'sit-back', {
         support: 'two hands',
         loaded: regions('body', 'abdomen'),
-        loads: body('hip-flex-past-90', 'shoulder-weight'),
         words: {
           setUp: 'Sit back, feet flat, hands on the seat or the armrests.',
           go: 'Push with your hands, tip forward off the backrest, and lean back.',
@@ -34,7 +33,6 @@ export const RISING = [
       }),
       level('arms crossed', 'sit-back', {
         usual: true,
-        loads: body('hip-flex-past-90'),
         loaded: regions('body', 'abdomen', 'low-back'),
       }),
     ],
@@ -65,7 +63,6 @@ export const RISING = [
         usual: true,
         to: 'sit-front',
         support: 'two hands',
-        loads: body('shoulder-weight'),
         loaded: regions('body', 'buttocks', 'arms'),
       }),
       level('arms crossed', 'sit-back', {
@@ -99,12 +96,10 @@ export const RISING = [
       level('hands on thighs', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: body('hip-flex-past-90'),
         loaded: regions('body', 'low-back', 'buttocks'),
         words: { setUp: 'Sit forward, feet under your knees, hands on your thighs.' },
       }),
       level('arms forward', 'sit-front', {
-        loads: body('hip-flex-past-90'),
         loaded: regions('body', 'low-back', 'buttocks', 'shoulders'),
         words: { setUp: 'Sit forward, feet under your knees, arms forward.' },
       }),
@@ -134,7 +129,6 @@ export const RISING = [
       level('hands on arms', 'sit-front', {
         through: ['stand'],
         support: 'two hands',
-        loads: body('standing', 'shoulder-weight'),
         loaded: regions('body', 'front-thigh', 'buttocks', 'arms'),
         words: {
           setUp: 'Sit forward, feet under, hands on the armrests.',
@@ -146,12 +140,10 @@ export const RISING = [
         usual: true,
         through: ['stand'],
         support: 'none',
-        loads: body('standing', 'hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
       }),
       level('no hands', 'sit-front', {
         through: ['stand'],
-        loads: body('standing', 'hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
         words: { setUp: 'Sit toward the front, feet under the knees, arms crossed.' },
       }),

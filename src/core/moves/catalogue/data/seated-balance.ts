@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { level, move, regions, reps, says, spanS, timed, worked } from './notation';
+import { level, move, regions, reps, says, spanS, timed } from './notation';
 
 const DOWN = 'Both feet flat, hands on the thighs.';
 const hips = regions('body', 'hip-outer');
@@ -120,7 +120,6 @@ export const SEATED_BALANCE: readonly Move[] = [
       level('foot up', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: worked('hip-flex-past-90'),
         loaded: regions('worked', 'hip-front'),
       }),
     ],

@@ -1,17 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 export const SEATED_LEGS = [
   move('Seated march', {
@@ -45,7 +33,6 @@ export const SEATED_LEGS = [
       }),
       level('knees up', 'sit-front', {
         usual: true,
-        loads: worked('hip-flex-past-90'),
         loaded: regions('worked', 'hip-front', 'abdomen'),
       }),
     ],
@@ -87,7 +74,6 @@ export const SEATED_LEGS = [
       }),
       level('hovering', 'sit-front', {
         support: 'two hands',
-        loads: body('abdominal-pressure'),
         stretched: regions('worked', 'back-thigh'),
         loaded: regions('worked', 'front-thigh', 'hip-front'),
         words: {
@@ -131,7 +117,6 @@ export const SEATED_LEGS = [
       level('knee soft', 'sit-front', {
         support: 'two hands',
         stretched: regions('worked', 'back-thigh'),
-        loads: body('hip-flex-past-90'),
         words: {
           setUp: 'Sit forward, {side} heel out, knee a little bent, hands on the {other} thigh.',
         },
@@ -139,7 +124,6 @@ export const SEATED_LEGS = [
       level('knee straight', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: body('hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
         words: {
           setUp: 'Sit forward, {side} heel out, knee straight, hands on the {other} thigh.',
@@ -147,7 +131,6 @@ export const SEATED_LEGS = [
       }),
       level('strap round the foot', 'sit-front', {
         props: ['strap'],
-        loads: body('arm-pull', 'grip', 'hip-flex-past-90'),
         stretched: regions('worked', 'back-thigh', 'calf'),
         words: {
           setUp: 'Sit forward, {side} heel out, strap round the {side} foot, an end in each hand.',
@@ -185,7 +168,6 @@ export const SEATED_LEGS = [
       level('ankle on the shin', 'sit-front', {
         support: 'two hands',
         stretched: regions('worked', 'hip-outer'),
-        loads: worked('hip-rotate-out', 'hip-cross-midline'),
         words: {
           setUp:
             'Sit toward the front, both feet flat. Rest your {side} ankle on the other shin, hands on the leg.',
@@ -196,11 +178,9 @@ export const SEATED_LEGS = [
       }),
       level('ankle on the thigh', 'sit-front', {
         usual: true,
-        loads: worked('hip-rotate-out', 'hip-flex-past-90'),
         stretched: regions('worked', 'hip-outer', 'buttocks'),
       }),
       level('leaning forward', 'sit-front', {
-        loads: [...worked('hip-rotate-out', 'hip-flex-past-90'), ...other('hip-flex-past-90')],
         stretched: regions('worked', 'hip-outer', 'buttocks'),
         words: { go: 'Tip forward with a long back over the {side} leg.' },
       }),

@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { level, move, regions, reps, says, spanS, worked } from './notation';
+import { level, move, regions, reps, says, spanS } from './notation';
 
 const REST = 'Both feet flat and rest.';
 const MOVING = 'Breathe with the movement; no holding.';
@@ -63,7 +63,6 @@ export const SEATED_MEMBERS: readonly Move[] = [
     ),
     levels: [
       level('hands on the seat', 'sit-front', {
-        loads: worked('hip-flex-past-90'),
         support: 'two hands',
         loaded: regions('worked', 'hip-front'),
         words: {
@@ -74,7 +73,6 @@ export const SEATED_MEMBERS: readonly Move[] = [
       }),
       level('elbow to knee', 'sit-front', {
         usual: true,
-        loads: worked('hip-flex-past-90'),
         loaded: regions('body', 'abdomen', 'hip-front'),
       }),
     ],
@@ -170,7 +168,6 @@ export const SEATED_MEMBERS: readonly Move[] = [
       }),
       level('arms overhead', 'sit-front', {
         usual: true,
-        loads: [{ load: 'shoulder-overhead', on: 'body' }, ...worked('hip-flex-past-90')],
         loaded: regions('body', 'shoulders', 'hip-front'),
       }),
     ],

@@ -1,5 +1,5 @@
 import type { Move } from '../shape';
-import { body, breaths, hold, level, move, regions, reps, says, spanS } from './notation';
+import { breaths, hold, level, move, regions, reps, says, spanS } from './notation';
 
 export const SEATED_SPINE = [
   move('Seated cat', {
@@ -33,7 +33,6 @@ export const SEATED_SPINE = [
       level('full', 'sit-front', {
         usual: true,
         support: 'two hands',
-        loads: body('spine-flex-end', 'neck-extend'),
         stretched: regions('body', 'upper-back', 'chest'),
         loaded: regions('body', 'upper-back', 'low-back'),
       }),
@@ -77,7 +76,6 @@ export const SEATED_SPINE = [
       }),
       level('full', 'sit-front', {
         usual: true,
-        loads: body('neck-end-range'),
         stretched: regions('other', 'neck', 'shoulders'),
       }),
     ],
@@ -120,7 +118,6 @@ export const SEATED_SPINE = [
       level('hand on the thigh', 'sit-front', {
         usual: true,
         support: 'one hand',
-        loads: body('twist-end'),
         stretched: regions('body', 'upper-back', 'ribs-sides'),
       }),
     ],

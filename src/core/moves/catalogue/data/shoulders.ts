@@ -1,17 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  breaths,
-  hold,
-  level,
-  move,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { breaths, hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 const shoulders = regions('body', 'shoulders');
 
@@ -71,7 +59,6 @@ export const SHOULDERS: readonly Move[] = [
       }),
       level('full circles', 'sit-front', { usual: true, loaded: shoulders }),
       level('circling the elbows', 'sit-front', {
-        loads: body('shoulder-open-end'),
         loaded: shoulders,
         words: {
           setUp: 'Sit tall, fingertips on your shoulders.',
@@ -139,7 +126,6 @@ export const SHOULDERS: readonly Move[] = [
     levels: [
       level('below shoulder height', 'sit-front', {
         stretched: regions('worked', 'shoulders'),
-        loads: worked('arm-pull'),
         words: {
           go: 'Bring the {side} arm across, low; the {other} hand holds it.',
           short: '{side} arm across, low.',
@@ -147,7 +133,6 @@ export const SHOULDERS: readonly Move[] = [
       }),
       level('at shoulder height', 'sit-front', {
         usual: true,
-        loads: worked('shoulder-cross', 'arm-pull'),
         stretched: regions('worked', 'shoulders', 'upper-back'),
       }),
     ],
@@ -182,7 +167,6 @@ export const SHOULDERS: readonly Move[] = [
       }),
       level('shoulder height', 'sit-front', {
         usual: true,
-        loads: body('shoulder-cross'),
         loaded: shoulders,
       }),
     ],
@@ -210,7 +194,6 @@ export const SHOULDERS: readonly Move[] = [
     levels: [
       level('forward and low', 'sit-front', {
         stretched: regions('body', 'upper-back'),
-        loads: body('wrist-finger-stretch'),
         words: {
           setUp: 'Sit tall, fingers laced in front of you.',
           go: 'Press the palms forward, low, and let the back grow wide.',
@@ -219,7 +202,6 @@ export const SHOULDERS: readonly Move[] = [
       }),
       level('overhead', 'sit-front', {
         usual: true,
-        loads: body('shoulder-overhead', 'wrist-finger-stretch'),
         stretched: regions('body', 'shoulders', 'ribs-sides'),
       }),
     ],
@@ -251,7 +233,6 @@ export const SHOULDERS: readonly Move[] = [
         loaded: regions('body', 'upper-back'),
       }),
       level('hands behind the head', 'sit-front', {
-        loads: body('hand-on-head', 'shoulder-open-end', 'neck-extend'),
         stretched: regions('body', 'chest'),
         loaded: regions('body', 'upper-back'),
         words: { setUp: 'Sit tall, hands light behind your head.' },
@@ -322,7 +303,6 @@ export const SHOULDERS: readonly Move[] = [
       }),
       level('hand behind', 'sit-front', {
         usual: true,
-        loads: worked('shoulder-behind'),
         stretched: regions('worked', 'shoulders'),
       }),
     ],
@@ -398,11 +378,9 @@ export const SHOULDERS: readonly Move[] = [
       level('full', 'sit-front', {
         usual: true,
         loaded: shoulders,
-        loads: body('shoulder-open-end'),
       }),
       level('with a band', 'sit-front', {
         props: ['band'],
-        loads: body('grip', 'arm-pull'),
         loaded: regions('body', 'shoulders', 'upper-back'),
         words: {
           setUp: 'Sit tall, elbows in, the band between your hands, palms up.',
@@ -441,11 +419,9 @@ export const SHOULDERS: readonly Move[] = [
       }),
       level('up the wall', 'stand-wall', {
         usual: true,
-        loads: body('shoulder-overhead', 'shoulder-open-end'),
         loaded: regions('body', 'upper-back', 'shoulders'),
       }),
       level('sitting squat', 'stand-wall', {
-        loads: body('shoulder-overhead', 'shoulder-open-end', 'deep-knee', 'isometric-long'),
         loaded: regions('body', 'upper-back', 'front-thigh'),
         words: {
           setUp: 'Stand with your back to the wall, heels a step away, and slide down a little.',
@@ -481,7 +457,6 @@ export const SHOULDERS: readonly Move[] = [
       }),
       level('overhead', 'sit-front', {
         usual: true,
-        loads: body('shoulder-overhead'),
         loaded: shoulders,
       }),
     ],
@@ -518,10 +493,6 @@ export const SHOULDERS: readonly Move[] = [
       level('arm long', 'side-lying', {
         usual: true,
         props: ['cushion'],
-        loads: [
-          { load: 'shoulder-overhead', on: 'other' },
-          { load: 'shoulder-open-end', on: 'other' },
-        ],
         loaded: regions('other', 'shoulders', 'chest'),
         longSwitch: 'roll-over',
         words: { setUp: 'Lie on your {side} side, knees bent, head on a cushion.' },
@@ -559,7 +530,6 @@ export const SHOULDERS: readonly Move[] = [
       level('elbow at shoulder height', 'stand-wall', {
         usual: true,
         support: 'one hand',
-        loads: worked('shoulder-open-end'),
         stretched: regions('worked', 'chest', 'shoulders'),
       }),
     ],
@@ -592,7 +562,6 @@ export const SHOULDERS: readonly Move[] = [
       }),
       level('arms back', 'sit-front', {
         usual: true,
-        loads: body('shoulder-behind'),
         stretched: regions('body', 'chest', 'shoulders'),
       }),
     ],

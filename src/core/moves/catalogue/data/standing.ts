@@ -1,17 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 export const STANDING = [
   move('Standing side bend', {
@@ -53,7 +41,6 @@ export const STANDING = [
       }),
       level('arm up', 'stand', {
         usual: true,
-        loads: other('shoulder-overhead'),
         stretched: regions('other', 'ribs-sides', 'low-back'),
       }),
     ],
@@ -83,7 +70,6 @@ export const STANDING = [
     levels: [
       level('holding the chair', 'stand-chair', {
         support: 'two hands',
-        loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('worked', 'hip-front'),
         usualFor: ['older'],
         words: {
@@ -94,7 +80,6 @@ export const STANDING = [
       }),
       level('free', 'stand', {
         usual: true,
-        loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('body', 'hip-front', 'buttocks'),
       }),
     ],
@@ -123,7 +108,6 @@ export const STANDING = [
       level('two hands', 'stand-chair', {
         stance: 'tandem',
         support: 'two hands',
-        loads: body('narrow-base'),
         loaded: regions('body', 'ankles-feet', 'hip-outer'),
         words: { setUp: 'Stand behind your chair, both hands on it, {side} foot in front.' },
       }),
@@ -131,14 +115,12 @@ export const STANDING = [
         usual: true,
         stance: 'tandem',
         support: 'fingertips',
-        loads: body('narrow-base'),
         loaded: regions('body', 'ankles-feet', 'hip-outer'),
         words: { setUp: 'Stand behind your chair, fingertips on it, {side} foot in front.' },
       }),
       level('hands hovering', 'stand-chair', {
         stance: 'tandem',
         support: 'hover',
-        loads: body('narrow-base'),
         loaded: regions('body', 'ankles-feet', 'hip-outer'),
         words: {
           setUp: 'Stand behind your chair, hands hovering just above it, {side} foot in front.',
@@ -170,7 +152,6 @@ export const STANDING = [
       level('toes down', 'stand-chair', {
         stance: 'semi-tandem',
         support: 'two hands',
-        loads: body('narrow-base'),
         loaded: regions('worked', 'ankles-feet', 'hip-outer'),
         words: {
           setUp: 'Stand behind your chair, both hands on it, weight on the {side} leg.',
@@ -182,14 +163,12 @@ export const STANDING = [
         usual: true,
         stance: 'one-leg',
         support: 'one hand',
-        loads: worked('one-leg'),
         loaded: regions('worked', 'ankles-feet', 'hip-outer'),
         words: { setUp: 'Stand behind your chair, one hand on it, weight on the {side} leg.' },
       }),
       level('hands hovering', 'stand-chair', {
         stance: 'one-leg',
         support: 'hover',
-        loads: worked('one-leg'),
         loaded: regions('worked', 'ankles-feet', 'hip-outer'),
         words: {
           setUp: 'Stand behind your chair, hands hovering just above it, weight on the {side} leg.',
@@ -220,7 +199,6 @@ export const STANDING = [
     levels: [
       level('one hand on and toes down', 'stand-chair', {
         support: 'one hand',
-        loads: worked('hands-busy', 'shoulder-overhead'),
         loaded: regions('worked', 'shoulders', 'hip-front'),
         usual: true,
         words: {
@@ -230,11 +208,6 @@ export const STANDING = [
         },
       }),
       level('both arms', 'stand', {
-        loads: [
-          ...body('hands-busy', 'shoulder-overhead'),
-          ...worked('hip-flex-past-90'),
-          ...other('one-leg'),
-        ],
         loaded: regions('body', 'shoulders', 'hip-front'),
         words: { setUp: 'Stand tall, the chair beside you, feet under hips.' },
       }),

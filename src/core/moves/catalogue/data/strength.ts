@@ -1,17 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 const ON_FEET = 'Both feet down, hand to the chair.';
 
@@ -78,11 +66,9 @@ export const STRENGTH_STANDING: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'low-back'),
-        loads: body('hip-flex-past-90'),
       }),
       level('arms crossed', 'sit-front', {
         loaded: regions('body', 'low-back', 'back-thigh'),
-        loads: body('hip-flex-past-90', 'lean-out'),
         words: { setUp: 'Sit forward, arms crossed on your chest.' },
       }),
     ],
@@ -121,7 +107,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('with a stick', 'stand', {
         usual: true,
         props: ['stick'],
-        loads: body('shoulder-behind', 'grip', 'hands-busy'),
         loaded: regions('body', 'back-thigh', 'buttocks'),
       }),
     ],
@@ -159,12 +144,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
       }),
       level('touching the seat', 'stand', {
         usual: true,
-        loads: body('hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
         seatBehind: true,
       }),
       level('free', 'stand', {
-        loads: body('deep-knee', 'hip-flex-past-90'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
         seatBehind: true,
         words: {
@@ -202,12 +185,10 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('full', 'stand-wall', {
         usual: true,
         support: 'two hands',
-        loads: body('shoulder-weight', 'wrist-weight'),
         loaded: regions('body', 'chest', 'arms'),
       }),
       level('at a counter', 'stand-counter', {
         support: 'two hands',
-        loads: body('shoulder-weight', 'wrist-weight'),
         loaded: regions('body', 'chest', 'arms'),
         words: {
           setUp: 'Hands on the counter, step the feet back.',
@@ -218,7 +199,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       }),
       level('springing', 'stand-wall', {
         support: 'two hands',
-        loads: body('shoulder-weight', 'wrist-weight', 'impact'),
         loaded: regions('body', 'chest', 'arms'),
         words: {
           go: 'Bend the elbows, push off the wall, and catch yourself softly.',
@@ -254,7 +234,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
         loaded: regions('body', 'calf'),
       }),
       level('jogging', 'stand', {
-        loads: body('impact', 'vigorous'),
         loaded: regions('body', 'calf', 'front-thigh'),
         words: {
           setUp: 'Stand tall, a clear space round you.',
@@ -297,11 +276,9 @@ export const STRENGTH_STANDING: readonly Move[] = [
       }),
       level('stepping', 'stand', {
         usual: true,
-        loads: body('shoulder-overhead', 'hands-busy'),
         loaded: regions('body', 'hip-outer', 'shoulders'),
       }),
       level('jumping', 'stand', {
-        loads: body('impact', 'vigorous', 'shoulder-overhead'),
         loaded: regions('body', 'hip-outer', 'calf'),
         words: {
           go: 'Jump both feet out as the arms go up, and in again.',
@@ -332,11 +309,9 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('held', 'stand-chair', {
         usual: true,
         support: 'one hand',
-        loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('body', 'hip-front', 'hip-outer'),
       }),
       level('free', 'stand', {
-        loads: [...worked('hip-flex-past-90'), ...other('one-leg')],
         loaded: regions('body', 'hip-front', 'hip-outer'),
         words: { setUp: 'Stand tall, arms by your sides.' },
       }),
@@ -369,11 +344,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
         loaded: regions('worked', 'abdomen', 'hip-front'),
       }),
       level('free', 'stand', {
-        loads: [
-          ...body('hands-busy'),
-          ...worked('hip-flex-past-90', 'hip-rotate-out'),
-          ...other('one-leg'),
-        ],
         loaded: regions('body', 'abdomen', 'hip-front'),
         words: {
           setUp: 'Stand tall, hands at your shoulders.',
@@ -411,11 +381,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
         loaded: regions('worked', 'abdomen', 'hip-front'),
       }),
       level('free', 'stand', {
-        loads: [
-          ...body('twist-loaded', 'spine-flex-loaded', 'hands-busy'),
-          ...worked('hip-flex-past-90'),
-          ...other('one-leg'),
-        ],
         loaded: regions('body', 'abdomen', 'hip-front'),
         words: {
           setUp: 'Stand tall, hands at your shoulders.',
@@ -449,7 +414,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
     levels: [
       level('seated', 'sit-front', {
         props: ['band'],
-        loads: body('grip', 'twist-loaded', 'arm-pull'),
         loaded: regions('body', 'abdomen', 'ribs-sides'),
         words: {
           setUp: 'Sit side-on, both hands on the band at your waist.',
@@ -460,7 +424,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('standing', 'stand', {
         usual: true,
         props: ['band'],
-        loads: body('twist-loaded', 'grip', 'hands-busy', 'arm-pull'),
         loaded: regions('body', 'abdomen', 'ribs-sides'),
         words: {
           setUp: 'Stand side-on to where the band is fixed, both hands on it at your waist.',
@@ -492,7 +455,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
         usual: true,
         stance: 'semi-tandem',
         support: 'one hand',
-        loads: body('narrow-base'),
         loaded: regions('worked', 'buttocks', 'back-thigh'),
         words: {
           setUp: 'Stand behind the chair, one hand on it, on your {side} leg, {other} toes down.',
@@ -501,7 +463,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('leg light with fingertips', 'stand-chair', {
         stance: 'one-leg',
         support: 'fingertips',
-        loads: worked('one-leg'),
         loaded: regions('worked', 'buttocks', 'back-thigh', 'hip-outer'),
         words: {
           setUp: 'Stand behind the chair on your {side} leg, fingertips on it, {other} leg light.',
@@ -545,7 +506,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('free', 'stand', { usual: true, loaded: regions('body', 'ribs-sides', 'abdomen') }),
       level('with a weight', 'stand', {
         props: ['weight'],
-        loads: body('grip'),
         loaded: regions('body', 'ribs-sides', 'abdomen'),
         words: {
           setUp: 'Stand with feet apart, a weight in one hand.',
@@ -577,11 +537,9 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('held without a turn', 'stand-chair', {
         usual: true,
         support: 'two hands',
-        loads: worked('step-back'),
         loaded: regions('body', 'front-thigh', 'buttocks'),
       }),
       level('with the turn', 'stand', {
-        loads: [...body('twist-loaded', 'hands-busy'), ...worked('step-back')],
         loaded: regions('body', 'front-thigh', 'buttocks'),
         words: {
           setUp: 'Stand tall, hands at your chest.',
@@ -624,7 +582,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('leg lifting while held', 'stand-chair', {
         usual: true,
         support: 'two hands',
-        loads: [...worked('hip-extend-end'), ...other('one-leg')],
         loaded: regions('worked', 'buttocks', 'back-thigh'),
         words: { setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.' },
       }),
@@ -662,7 +619,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('lifting', 'stand-chair', {
         usual: true,
         support: 'two hands',
-        loads: other('one-leg'),
         loaded: regions('worked', 'hip-outer', 'buttocks'),
         words: { setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.' },
       }),
@@ -699,7 +655,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('heel up', 'stand-chair', {
         usual: true,
         support: 'two hands',
-        loads: other('one-leg'),
         loaded: regions('worked', 'back-thigh'),
         words: { setUp: 'Stand behind the chair, both hands on it, weight on the {other} leg.' },
       }),
@@ -727,7 +682,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
     levels: [
       level('light', 'stand-wall', { usual: true, loaded: regions('body', 'abdomen') }),
       level('sliding down', 'stand-wall', {
-        loads: body('abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'front-thigh'),
         words: {
           go: 'Ribs down, back to the wall, slide a little down and stay.',
@@ -771,7 +725,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('with a band', 'sit-front', {
         usual: true,
         props: ['band'],
-        loads: body('grip', 'arm-pull'),
         loaded: regions('body', 'upper-back', 'arms'),
       }),
     ],
@@ -797,7 +750,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
     levels: [
       level('belly height', 'sit-front', {
         props: ['band'],
-        loads: body('grip', 'arm-pull'),
         loaded: regions('body', 'upper-back'),
         words: {
           go: 'Pull the band apart at belly height, and give way slowly.',
@@ -807,7 +759,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('chest height', 'sit-front', {
         usual: true,
         props: ['band'],
-        loads: body('grip', 'arm-pull'),
         loaded: regions('body', 'upper-back', 'shoulders'),
       }),
     ],
@@ -843,7 +794,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('with bottles', 'sit-front', {
         usual: true,
         props: ['weight'],
-        loads: body('grip'),
         loaded: regions('worked', 'arms'),
       }),
     ],
@@ -871,7 +821,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
     levels: [
       level('forward', 'sit-back', {
         props: ['weight'],
-        loads: body('grip'),
         loaded: regions('worked', 'arms', 'shoulders'),
         words: {
           go: 'Press one bottle forward from the chest, bring it back, change.',
@@ -881,7 +830,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('overhead', 'sit-back', {
         usual: true,
         props: ['weight'],
-        loads: [...body('grip'), ...worked('shoulder-overhead')],
         loaded: regions('worked', 'shoulders', 'arms'),
       }),
     ],
@@ -908,7 +856,6 @@ export const STRENGTH_STANDING: readonly Move[] = [
       level('free', 'sit-front', { usual: true, loaded: regions('body', 'ankles-feet') }),
       level('with a band', 'sit-front', {
         props: ['band'],
-        loads: body('band-tight', 'skin-pressure'),
         loaded: regions('body', 'ankles-feet'),
         words: {
           setUp: 'Sit tall, heels down, the band round both feet.',
@@ -1039,7 +986,6 @@ export const STRENGTH_FLOOR: readonly Move[] = [
         loaded: regions('body', 'abdomen', 'hip-front'),
       }),
       level('from table-top', 'lying-back', {
-        loads: body('abdominal-pressure', 'hip-flex-past-90'),
         loaded: regions('body', 'abdomen', 'hip-front'),
         words: {
           setUp: 'Lie on your back, knees over your hips.',
@@ -1076,7 +1022,6 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('arm only', 'all-fours', {
         support: 'one hand',
         loaded: regions('body', 'shoulders'),
-        loads: body('shoulder-overhead'),
         words: {
           go: 'Reach one arm forward, draw it in, and change.',
           short: 'Arm out, in, change.',
@@ -1084,7 +1029,6 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       }),
       level('arm and leg', 'all-fours', {
         support: 'one hand',
-        loads: body('shoulder-overhead'),
         loaded: regions('body', 'buttocks', 'low-back', 'shoulders'),
         words: {
           go: 'Reach one arm and the opposite leg away, draw in, change.',
@@ -1094,7 +1038,6 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('with a stick', 'all-fours', {
         support: 'one hand',
         props: ['stick'],
-        loads: body('shoulder-overhead'),
         loaded: regions('body', 'buttocks', 'low-back', 'shoulders'),
         words: {
           setUp: 'Hands under shoulders, knees under hips, the stick along your back.',
@@ -1134,7 +1077,6 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('heel up', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: worked('hip-extend-end'),
         loaded: regions('worked', 'buttocks', 'back-thigh'),
       }),
     ],
@@ -1171,12 +1113,10 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       level('knees down', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('shoulder-weight', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'shoulders'),
       }),
       level('full', 'plank', {
         support: 'two hands',
-        loads: body('shoulder-weight', 'abdominal-pressure'),
         loaded: regions('body', 'abdomen', 'shoulders'),
         words: {
           setUp: 'Forearms down, elbows under the shoulders, legs long.',
@@ -1208,12 +1148,10 @@ export const STRENGTH_FLOOR: readonly Move[] = [
     levels: [
       level('weight shift', 'floor-sit', {
         usual: true,
-        loads: body('shoulder-behind', 'wrist-weight', 'shoulder-weight'),
         loaded: regions('body', 'arms'),
         notFor: ['older', 'chair'],
       }),
       level('bending', 'floor-sit', {
-        loads: body('shoulder-behind', 'shoulder-weight', 'wrist-weight', 'shoulder-open-end'),
         loaded: regions('body', 'arms', 'shoulders'),
         words: {
           go: 'Bend your elbows a little behind you, and straighten them.',
@@ -1250,7 +1188,6 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       }),
       level('rolling', 'floor-sit', {
         support: 'two hands',
-        loads: body('spine-flex-loaded', 'spine-flex-end', 'abdominal-pressure', 'skin-pressure'),
         loaded: regions('body', 'abdomen', 'low-back'),
         curl: true,
         words: {
@@ -1291,7 +1228,6 @@ export const STRENGTH_FLOOR: readonly Move[] = [
       }),
       level('full', 'side-lying', {
         usual: true,
-        loads: other('hip-rotate-out'),
         loaded: regions('other', 'hip-outer', 'buttocks'),
         longSwitch: 'roll-over',
         props: ['cushion'],

@@ -1,17 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  timed,
-  worked,
-} from './notation';
+import { hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
 const legs = regions('body', 'front-thigh', 'buttocks');
 const once = { reps: [1, 6], sets: [1, 3] } as const;
@@ -41,7 +29,6 @@ export const RISE_CHAIN: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: legs,
-        loads: body('shoulder-weight'),
       }),
       level('arms crossed', 'sit-front', {
         loaded: legs,
@@ -81,7 +68,6 @@ export const RISE_CHAIN: readonly Move[] = [
         usual: true,
         support: 'one hand',
         loaded: regions('body', 'shoulders'),
-        loads: worked('shoulder-behind'),
       }),
     ],
     warms: ['shoulders', 'neck'],
@@ -132,14 +118,12 @@ export const RISE_CHAIN: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: legs,
-        loads: body('hip-flex-past-90'),
         words: {
           setUp: 'Sit forward, feet under the knees, hands on the thighs, lean over the feet.',
         },
       }),
       level('arms crossed', 'sit-front', {
         loaded: legs,
-        loads: body('hip-flex-past-90'),
         words: { setUp: 'Sit forward, feet under the knees, arms crossed, lean over the feet.' },
       }),
     ],
@@ -167,7 +151,6 @@ export const RISE_CHAIN: readonly Move[] = [
         through: ['stand'],
         support: 'two hands',
         loaded: legs,
-        loads: body('shoulder-weight'),
         words: {
           setUp: 'Sit forward, feet under the knees, hands on the armrests or the seat.',
           go: 'Lean, push, lift a hand’s width off the seat, and sit.',
@@ -177,7 +160,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('hands on thighs', 'sit-front', {
         usual: true,
         through: ['stand'],
-        loads: body('hip-flex-past-90'),
         loaded: legs,
       }),
     ],
@@ -206,7 +188,6 @@ export const RISE_CHAIN: readonly Move[] = [
         through: ['stand'],
         support: 'two hands',
         loaded: legs,
-        loads: body('shoulder-weight'),
         words: {
           setUp: 'Sit forward, feet under the knees, hands on the armrests or the seat.',
           go: 'Lean, push off the seat, and stay there, breathing.',
@@ -214,7 +195,6 @@ export const RISE_CHAIN: readonly Move[] = [
       }),
       level('hands on thighs', 'sit-front', {
         through: ['stand'],
-        loads: body('hip-flex-past-90'),
         loaded: legs,
         words: { setUp: 'Sit forward, feet under the knees, hands on the thighs.' },
       }),
@@ -306,7 +286,6 @@ export const RISE_CHAIN: readonly Move[] = [
         through: ['stand'],
         support: 'two hands',
         loaded: legs,
-        loads: body('shoulder-weight'),
         words: {
           setUp: 'Sit forward, feet under the knees, hands on the armrests.',
           go: 'Push up to stand, reach for the armrests, and lower in four.',
@@ -317,7 +296,6 @@ export const RISE_CHAIN: readonly Move[] = [
         usual: true,
         through: ['stand'],
         loaded: legs,
-        loads: body('hip-flex-past-90'),
       }),
     ],
     warms: ['front-thigh', 'buttocks'],
@@ -409,7 +387,6 @@ export const RISE_CHAIN: readonly Move[] = [
     levels: [
       level('small steps', 'sit-front', { usual: true, support: 'two hands', loaded: legs }),
       level('large steps', 'sit-front', {
-        loads: worked('hip-rotate-out'),
         loaded: regions('body', 'hip-outer', 'abdomen'),
         words: {
           setUp: 'Sit tall, arms crossed on your chest.',
@@ -441,7 +418,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('bending only', 'stand-seat', {
         support: 'two hands',
         loaded: legs,
-        loads: body('shoulder-weight'),
         words: {
           setUp: 'Face the seat, both hands on it.',
           go: 'Bend both knees, {side} heel up, half way down, and up.',
@@ -453,7 +429,6 @@ export const RISE_CHAIN: readonly Move[] = [
         through: ['kneel-seat'],
         support: 'two hands',
         props: ['cushion'],
-        loads: [...body('floor-transfer', 'shoulder-weight'), ...worked('kneel', 'deep-knee')],
         loaded: legs,
       }),
     ],
@@ -479,7 +454,6 @@ export const RISE_CHAIN: readonly Move[] = [
     ),
     levels: [
       level('to the elbow', 'side-lying', {
-        loads: worked('shoulder-weight'),
         loaded: regions('body', 'shoulders'),
         longSwitch: 'roll-over',
         words: {
@@ -490,7 +464,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('to sitting', 'side-lying', {
         usual: true,
         through: ['floor-sit'],
-        loads: worked('shoulder-weight'),
         loaded: regions('body', 'shoulders', 'abdomen'),
         longSwitch: 'roll-over',
       }),
@@ -519,7 +492,6 @@ export const RISE_CHAIN: readonly Move[] = [
         through: ['kneel-seat'],
         support: 'two hands',
         loaded: legs,
-        loads: [...body('floor-transfer'), ...other('hip-flex-past-90')],
         words: {
           go: 'Hands on the seat, {other} foot forward, and back down.',
           short: 'Hands, foot, back down.',
@@ -529,11 +501,6 @@ export const RISE_CHAIN: readonly Move[] = [
         usual: true,
         through: ['kneel-seat', 'stand-seat'],
         support: 'two hands',
-        loads: [
-          ...body('shoulder-weight', 'floor-transfer'),
-          ...worked('kneel', 'deep-knee'),
-          ...other('deep-knee'),
-        ],
         loaded: legs,
       }),
     ],
@@ -565,7 +532,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('all the way', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('shoulder-weight'),
         loaded: regions('body', 'shoulders', 'hip-front'),
       }),
     ],
@@ -591,13 +557,11 @@ export const RISE_CHAIN: readonly Move[] = [
       level('rocking', 'floor-sit', {
         support: 'two hands',
         loaded: regions('body', 'buttocks'),
-        loads: body('shoulder-weight'),
         words: { go: 'Rock from one hip to the other, hands down.', short: 'Rock hip to hip.' },
       }),
       level('shuffling', 'floor-sit', {
         usual: true,
         support: 'two hands',
-        loads: body('wrist-weight', 'skin-pressure', 'shoulder-weight'),
         loaded: regions('body', 'buttocks', 'arms'),
       }),
     ],
@@ -631,7 +595,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('doing it', 'lying-back', {
         usual: true,
         through: ['side-lying'],
-        loads: body('roll-over'),
         loaded: regions('body', 'ribs-sides'),
       }),
     ],
@@ -656,7 +619,6 @@ export const RISE_CHAIN: readonly Move[] = [
     levels: [
       level('across', 'bed-back', {
         loaded: regions('body', 'buttocks'),
-        loads: body('shoulder-weight'),
         words: {
           go: 'Lift and shift your hips across the bed, then the shoulders.',
           short: 'Hips across, shoulders across.',
@@ -665,7 +627,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('to the edge', 'bed-back', {
         usual: true,
         through: ['bed-side', 'bed-edge'],
-        loads: body('roll-over', 'shoulder-weight'),
         loaded: regions('body', 'buttocks', 'abdomen'),
       }),
     ],
@@ -691,7 +652,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('hips forward', 'couch-sit', {
         support: 'two hands',
         loaded: legs,
-        loads: body('shoulder-weight'),
         words: {
           go: 'Walk the hips forward, one and then the other.',
           short: 'Hip, and other hip.',
@@ -700,7 +660,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('leaning over', 'couch-sit', {
         usual: true,
         support: 'two hands',
-        loads: body('low-seat', 'hip-flex-past-90', 'shoulder-weight'),
         loaded: legs,
       }),
     ],
@@ -727,7 +686,6 @@ export const RISE_CHAIN: readonly Move[] = [
       level('lean and push', 'sit-front', {
         support: 'two hands',
         loaded: legs,
-        loads: body('shoulder-weight', 'hip-flex-past-90'),
         words: {
           go: 'Lean, push with both hands, grow light, and sit back.',
           short: 'Lean, push, sit back.',
@@ -738,7 +696,6 @@ export const RISE_CHAIN: readonly Move[] = [
         through: ['stand-walker'],
         support: 'two hands',
         loaded: legs,
-        loads: body('shoulder-weight', 'hip-flex-past-90'),
       }),
     ],
     warms: ['front-thigh', 'buttocks'],
@@ -794,11 +751,9 @@ export const RISE_CHAIN: readonly Move[] = [
       level('one arm holding', 'sit-back', {
         usual: true,
         support: 'one hand',
-        loads: body('lean-out', 'hip-flex-past-90', 'spine-flex-end', 'head-below-heart'),
         loaded: regions('body', 'low-back'),
       }),
       level('free', 'sit-back', {
-        loads: body('lean-out', 'hip-flex-past-90', 'spine-flex-end', 'head-below-heart'),
         loaded: regions('body', 'low-back'),
         words: { setUp: 'Sit with brakes on, arms free, nothing held.' },
       }),

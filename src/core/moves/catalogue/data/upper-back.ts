@@ -1,17 +1,5 @@
 import type { Move } from '../shape';
-import {
-  body,
-  breaths,
-  hold,
-  level,
-  move,
-  other,
-  regions,
-  reps,
-  says,
-  spanS,
-  worked,
-} from './notation';
+import { breaths, hold, level, move, regions, reps, says, spanS } from './notation';
 
 const back = regions('body', 'upper-back', 'low-back');
 const ribs = regions('other', 'ribs-sides');
@@ -48,7 +36,6 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('hands on the thighs', 'stand', {
         usual: true,
-        loads: body('spine-flex-end'),
         loaded: back,
       }),
     ],
@@ -84,7 +71,6 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('on the floor', 'floor-cross', {
         usual: true,
-        loads: [...body('spine-flex-end'), ...body('hip-rotate-out')],
         loaded: back,
       }),
     ],
@@ -113,7 +99,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('forearms on the seat', 'kneel-seat', {
         support: 'two hands',
         loaded: back,
-        loads: body('spine-flex-end'),
         words: {
           setUp: 'Kneel at a seat, both forearms on it.',
           go: 'Round from the tail to the head, then lengthen the same way.',
@@ -124,7 +109,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('hands down', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('spine-flex-end', 'head-below-heart'),
         loaded: back,
       }),
     ],
@@ -196,7 +180,6 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('arm opening', 'sit-front', {
         usual: true,
-        loads: worked('shoulder-open-end'),
         stretched: regions('body', 'upper-back', 'chest'),
       }),
     ],
@@ -233,7 +216,6 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('hands on the ribs', 'sit-front', {
         stretched: ribs,
-        loads: body('lean-out'),
         words: {
           setUp: 'Sit tall, feet wide and flat, hands on your ribs.',
           go: 'Lean to the {side} and lengthen the {other} ribs.',
@@ -241,7 +223,6 @@ export const UPPER_BACK: readonly Move[] = [
         },
       }),
       level('arm over', 'sit-front', {
-        loads: [...body('lean-out'), ...other('shoulder-overhead')],
         stretched: regions('other', 'ribs-sides', 'low-back'),
         words: {
           setUp: 'Sit tall, feet wide and flat, {other} arm up.',
@@ -285,11 +266,6 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('forearm down', 'floor-cross', {
         usual: true,
-        loads: [
-          ...body('hip-rotate-out'),
-          ...other('shoulder-overhead'),
-          ...worked('shoulder-weight'),
-        ],
         stretched: regions('other', 'ribs-sides', 'low-back'),
       }),
     ],
@@ -319,7 +295,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('head on a cushion', 'kneel-fold', {
         props: ['cushion'],
         stretched: ribs,
-        loads: body('shoulder-overhead', 'hip-flex-past-90', 'spine-flex-end'),
         words: {
           setUp: 'Sit back on your heels, head on the cushion, hands just in front.',
           go: 'Walk both hands a little to the {side}; the {other} hip sinks.',
@@ -327,7 +302,6 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('arms long', 'kneel-fold', {
         usual: true,
-        loads: body('shoulder-overhead', 'hip-flex-past-90', 'spine-flex-end'),
         stretched: ribs,
       }),
     ],
@@ -392,7 +366,6 @@ export const UPPER_BACK: readonly Move[] = [
         support: 'one hand',
         props: ['cushion'],
         stretched: regions('body', 'upper-back'),
-        loads: [...body('neck-end-range', 'head-below-heart'), ...worked('shoulder-weight')],
         words: {
           setUp: 'Hands under shoulders, knees under hips, a cushion below.',
           go: 'Slide the {side} arm half way under, and let the head rest.',
@@ -402,10 +375,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('shoulder down', 'all-fours', {
         usual: true,
         support: 'one hand',
-        loads: [
-          ...body('twist-end', 'head-below-heart', 'neck-end-range'),
-          ...worked('shoulder-cross', 'shoulder-weight'),
-        ],
         stretched: regions('body', 'upper-back', 'shoulders'),
       }),
     ],
@@ -445,12 +414,10 @@ export const UPPER_BACK: readonly Move[] = [
       level('elbow up', 'all-fours', {
         usual: true,
         support: 'one hand',
-        loads: body('twist-end'),
         loaded: regions('body', 'upper-back'),
       }),
       level('arm to the ceiling', 'all-fours', {
         support: 'one hand',
-        loads: [...body('twist-end'), ...worked('shoulder-open-end')],
         loaded: regions('body', 'upper-back', 'shoulders'),
         words: {
           setUp: 'Hands under shoulders, knees under hips.',
@@ -460,7 +427,6 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('hand behind the head', 'all-fours', {
         support: 'one hand',
-        loads: [...body('twist-end', 'hand-on-head'), ...worked('shoulder-open-end')],
         loaded: regions('body', 'upper-back'),
         words: {
           setUp: 'All fours, {side} hand light behind your head.',
@@ -503,7 +469,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('flat cushion', 'side-lying', {
         usual: true,
         props: ['cushion'],
-        loads: body('twist-end'),
         stretched: regions('body', 'upper-back', 'ribs-sides'),
         longSwitch: 'roll-over',
       }),
@@ -536,11 +501,9 @@ export const UPPER_BACK: readonly Move[] = [
         usual: true,
         support: 'two hands',
         loaded: regions('body', 'upper-back'),
-        loads: body('spine-extend-end', 'neck-extend', 'shoulder-weight'),
       }),
       level('arms long', 'lying-front', {
         support: 'two hands',
-        loads: body('spine-extend-end', 'wrist-weight', 'shoulder-weight', 'hip-extend-end'),
         stretched: regions('body', 'abdomen', 'hip-front'),
         words: {
           setUp: 'Lie on your front, hands under your shoulders.',
@@ -574,7 +537,6 @@ export const UPPER_BACK: readonly Move[] = [
     levels: [
       level('elbow bent', 'lying-front', {
         loaded: regions('worked', 'upper-back'),
-        loads: worked('shoulder-open-end'),
         words: {
           go: 'Lift one bent arm a little, lower it, and change.',
           short: 'Lift one arm, change.',
@@ -582,7 +544,6 @@ export const UPPER_BACK: readonly Move[] = [
       }),
       level('arm straight', 'lying-front', {
         usual: true,
-        loads: worked('shoulder-open-end'),
         loaded: regions('worked', 'upper-back', 'shoulders'),
       }),
     ],
@@ -610,7 +571,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('at the seat', 'kneel-seat', {
         support: 'two hands',
         stretched: regions('body', 'upper-back'),
-        loads: body('shoulder-overhead'),
         words: {
           setUp: 'Kneel at a seat, forearms on it, hands together.',
           go: 'Sit back a little and let the upper back grow long.',
@@ -621,7 +581,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('on all fours', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('deep-knee', 'hip-flex-past-90', 'shoulder-overhead', 'spine-flex-end'),
         stretched: regions('body', 'upper-back', 'shoulders'),
       }),
     ],
@@ -648,7 +607,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('hands on the counter', 'stand-counter', {
         support: 'two hands',
         stretched: regions('body', 'upper-back'),
-        loads: body('head-below-heart', 'hip-flex-past-90', 'shoulder-overhead'),
         words: {
           setUp: 'Face the counter, both hands on it.',
           go: 'Step back and send your hips away from your hands.',
@@ -659,7 +617,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('hands on the seat', 'stand-seat', {
         usual: true,
         support: 'two hands',
-        loads: body('hip-flex-past-90', 'shoulder-overhead', 'head-below-heart'),
         stretched: regions('body', 'upper-back', 'shoulders', 'back-thigh'),
       }),
     ],
@@ -689,7 +646,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('no dip', 'all-fours', {
         support: 'two hands',
         loaded: back,
-        loads: body('spine-flex-end', 'deep-knee', 'hip-flex-past-90'),
         words: {
           go: 'Round and sit back, then lengthen forward, back level.',
           short: 'Round back, lengthen.',
@@ -698,7 +654,6 @@ export const UPPER_BACK: readonly Move[] = [
       level('with the dip', 'all-fours', {
         usual: true,
         support: 'two hands',
-        loads: body('spine-flex-end', 'shoulder-weight', 'hip-flex-past-90', 'deep-knee'),
         loaded: regions('body', 'upper-back', 'low-back', 'arms'),
       }),
     ],
