@@ -283,7 +283,7 @@ export function eventDealtWith(id: PersonId): AppThunk {
     dispatch(
       personChanged(id, {
         events: events.map((one) =>
-          one.what === 'stop-sign' && !one.dealtOn ? { ...one, dealtOn } : one,
+          one.dealtOn ? one : { ...one, dealtOn },
         ),
       }),
     );

@@ -88,21 +88,34 @@ export function entryChanged(
     const entry = corrected(known ?? first, words, { noted, now });
     const others = run.people?.filter((one) => one.person !== person) ?? [];
     dispatch(entriesPut(run, [...others, entry], [person]));
-    if ('falls' in words) dispatch(fallNoted(person, run, words.falls));
+    if ('falls' in words || 'dizzy' in words) dispatch(heardOf(person, run, entry));
   };
 }
 
-/** A fall that a class hears of ends clearances, whoever writes it down; taken back, it is none. */
-function fallNoted(
+/**
+ * What a class hears of somebody, a fall since the last one or a spell of dizziness in it, is theirs from
+ * that day on: it ends clearances, and holds in checks, in who does what and on Today. Taken back, it is
+ * none; what was dealt with stays, and so does what leading the class noted of them.
+ */
+function heardOf(
   person: PersonId,
-  { startedAt }: Pick<Run, 'startedAt'>,
-  falls: number | undefined,
+  { startedAt, events: led = [] }: Pick<Run, 'startedAt' | 'events'>,
+  heard: Pick<EntryWords, 'falls' | 'dizzy'>,
 ): AppThunk {
   return (dispatch, getState) => {
     const on = startedAt.slice(0, 10);
     const before = getState().people[person]?.events ?? [];
-    const others = before.filter((one) => one.what !== 'fall' || one.on !== on);
-    const events = falls ? [...others, { what: 'fall' as const, on }].slice(-100) : others;
+    const noted = led.some(({ people = [] }) => people.includes(person));
+    const is = { fall: Boolean(heard.falls), 'stop-sign': heard.dizzy === true || noted };
+    const others = before.filter(
+      (one) => one.on !== on || one.dealtOn || (one.what !== 'fall' && one.what !== 'stop-sign'),
+    );
+    const known = (what: keyof typeof is) =>
+      others.some((one) => one.on === on && one.what === what);
+    const now = (['fall', 'stop-sign'] as const)
+      .filter((what) => is[what] && !known(what))
+      .map((what) => ({ what, on }));
+    const events = [...others, ...now].slice(-100);
     if (!isEqual(events, before)) dispatch(personChanged(person, { events }));
   };
 }
@@ -112,7 +125,9 @@ export function entryTaken(id: RunId, person: PersonId): AppThunk {
   return (dispatch, getState) => {
     const run = getState().runs[id];
     const others = run?.people?.filter((one) => one.person !== person);
-    if (run && others) dispatch(entriesPut(run, others, [person]));
+    if (!run || !others) return;
+    dispatch(entriesPut(run, others, [person]));
+    dispatch(heardOf(person, run, {}));
   };
 }
 
@@ -309,8 +324,8 @@ export function bringTable({ classes, newPeople, newGroups }: TablePlan): AppThu
     });
     dispatch(runsBrought(runs));
     for (const run of runs) {
-      for (const { person, falls } of run.people ?? []) {
-        if (falls) dispatch(fallNoted(person, run, falls));
+      for (const entry of run.people ?? []) {
+        if (entry.falls || entry.dizzy) dispatch(heardOf(entry.person, run, entry));
       }
     }
     const { people, groups } = getState();

@@ -1,3 +1,5 @@
+import type { LimitName } from '../limit/names';
+import { inForce } from './in-force';
 import { effectsNotAsked, effectsOf, type Effect } from '../limit/effects';
 import type { Clearance, Person } from './schema';
 
@@ -23,9 +25,16 @@ export function clearancesOn(person: Person, day: string): readonly Clearance[] 
  */
 export function personEffects(person: Person, day: string, older: boolean): readonly Effect[] {
   const ofToday = person.limitsToday ? effectsOf(person.limitsToday, [], person.name) : [];
-  if (person.limits) {
-    return [...effectsOf(person.limits, clearancesOn(person, day), person.name), ...ofToday];
-  }
-  const notAsked = older || person.unknownIsStrict ? effectsNotAsked(person.name) : [];
-  return [...notAsked, ...ofToday];
+  const held = inForce(person, day);
+  const has = (name: LimitName) => person.limits?.some(({ limit }) => limit === name) ?? false;
+  const happened = [...held].filter((one) => one !== 'not-asked').filter((one) => !has(one));
+  const ofEvents = effectsOf(
+    happened.map((limit) => ({ limit })),
+    [],
+    person.name,
+  );
+  const strict = held.has('not-asked') || (!person.limits && (older || person.unknownIsStrict));
+  const notAsked = strict ? effectsNotAsked(person.name) : [];
+  const own = person.limits ? effectsOf(person.limits, clearancesOn(person, day), person.name) : [];
+  return [...own, ...ofEvents, ...notAsked, ...ofToday];
 }

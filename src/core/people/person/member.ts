@@ -12,6 +12,7 @@ import {
 import { LANE_NAMES, type LaneName } from '../lane/lanes';
 import { ownLimitSchema } from '../limit/schema';
 import { LIMITS } from '../limit/names';
+import { holdsOn } from './in-force';
 import { LADDER_SCHOOLS } from '../balance/rungs';
 import { lapseOf } from './clearance';
 import { EVENTS, clearanceSchema, rungSchema, type Person } from './schema';
@@ -161,7 +162,8 @@ export function partakerOf(
     ...(limits && { limits: [...limits] }),
     ...(now?.limits && { limitsToday: [...now.limits] }),
     ...(clearances && { clearances }),
-    ...(events && { events: events.map(({ what, on: then }) => ({ what, on: then })) }),
+    ...(events && { events: [...events] }),
+    ...(member.asked && { askedOn: member.asked.on }),
     ...(rung && { rung }),
     ...(unknownIsStrict && { unknownIsStrict }),
   };
@@ -209,8 +211,9 @@ const SAY_BEFORE_DAYS = 14;
 export function duesOf(member: Member): readonly { readonly due: Due; readonly from: string }[] {
   const { limits, asked, clearances = [], agreedOn } = member;
   const found: { due: Due; from: string }[] = [];
-  for (const { what, on, dealtOn } of member.events ?? []) {
-    if (what === 'stop-sign' && !dealtOn) found.push({ due: 'happened', from: on });
+  for (const event of member.events ?? []) {
+    const { on, dealtOn } = event;
+    if (!dealtOn && holdsOn(event, on, asked?.on)) found.push({ due: 'happened', from: on });
   }
   if (!limits) found.push({ due: 'never-asked', from: '' });
   else if (asked?.again) found.push({ due: 'ask-again', from: asked.again });

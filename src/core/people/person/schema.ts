@@ -46,9 +46,18 @@ export const personSchema = z.strictObject({
   limitsToday: limitsSaidSchema.optional(),
   clearances: z.array(clearanceSchema).max(20).optional(),
   events: z
-    .array(z.strictObject({ what: z.enum(EVENTS), on: z.iso.date() }))
+    .array(
+      z.strictObject({
+        what: z.enum(EVENTS),
+        on: z.iso.date(),
+        /** When somebody had asked about it, and settled what follows. */
+        dealtOn: z.iso.date().optional(),
+      }),
+    )
     .max(100)
     .optional(),
+  /** When the questions were asked last; what happened before is answered by them. */
+  askedOn: z.iso.date().optional(),
   /** The rung of the balance ladder that was passed last. */
   rung: rungSchema.optional(),
 });
