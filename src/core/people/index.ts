@@ -42,16 +42,19 @@ export {
   type LaneName,
   type PlainLane,
 } from './lane/lanes';
+export { nearestWay } from './lane/nearest';
 export { resolveInLane, standInFor, type LaneChoice, type LaneReason } from './lane/resolve';
 export {
   barsOf,
   bitesOn,
+  caredForTwice,
   clearOf,
   effectsNotAsked,
   effectsOf,
   effectsOfGroup,
   effectsOfWay,
   loadsOfLevel,
+  loadsWithWay,
   NO_BARS,
   rulesBehind,
   type LimitOfBody,
@@ -127,6 +130,7 @@ export {
   MOST_IN_GROUP,
   dayOf,
   laneOf,
+  usualWay,
   takingPartSchema,
   type TakingPart,
 } from './person/taking-part';

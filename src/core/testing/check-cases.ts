@@ -128,6 +128,13 @@ export const CHECK_CASES: Readonly<Record<RuleId, CheckCase>> = {
     severity: 'stop',
     mends: true,
   },
+  'way-missing': {
+    fires: older('lanes: stand', 'Marching'),
+    silent: older('lanes: stand, wheelchair', 'Marching'),
+    severity: 'stop',
+    mends: true,
+    part: part([person({ limits: [], lane: 'wheelchair' })]),
+  },
   'lane-gap': {
     fires: desk('lanes: chair', 'Plank'),
     silent: desk('lanes: floor', 'Plank'),

@@ -105,7 +105,11 @@ function OfClass({ routine }: { readonly routine: Routine }) {
           .filter((one) => one.missing)
           .map((one) => (
             <Text key={one.member.id} variant="bodyLarge" style={{ color: t.clay }}>
-              {CLASS.missing(one.member.name, one.missing ? laneTitle(one.missing) : '')}
+              {CLASS.missing(
+                one.member.name,
+                one.missing ? laneTitle(one.missing) : '',
+                one.lane && laneTitle(one.lane),
+              )}
             </Text>
           ))}
         <Text variant="bodyLarge">
@@ -203,7 +207,7 @@ function PersonRow({
   return (
     <View style={[styles.item, { borderColor: t.line, backgroundColor: t.sheet }]}>
       <Text variant="titleMedium" role="heading" aria-level={2}>
-        {row.member.name} · {laneTitle(row.lane)}
+        {row.member.name} · {row.lane ? laneTitle(row.lane) : CLASS.rest}
       </Text>
       <View style={styles.kinds}>
         {row.cells.map((cell) => {
@@ -413,7 +417,7 @@ function GridSheet({
     const items = itemsInOrder(routine);
     const head = [SHEET.who, ...items.map((item) => itemInForce(item, routine).move.name)];
     const lines = rows.map((row) => [
-      `${initialsOf(row.member.name)} · ${laneTitle(row.lane)}`,
+      `${initialsOf(row.member.name)} · ${row.lane ? laneTitle(row.lane) : CLASS.rest}`,
       ...row.cells.map((cell) => (cell.level ? printedCell(cell) : CLASS.rest)),
     ]);
     return plainPage(

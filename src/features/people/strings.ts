@@ -197,8 +197,12 @@ export const CLASS = {
   nobody: 'Nobody in particular',
   noPeople: 'This group has no people yet.',
   chooseGroup: 'Choose a group, and its people stand here with what each of them does.',
-  missing: (name: string, lane: string) =>
-    `${name}: the routine has no way “${lane}”. Add it to the routine, or choose another for today.`,
+  missing: (name: string, lane: string, takes: string | undefined) =>
+    `${name}: the routine has no way “${lane}”. ${
+      takes
+        ? `“${takes}” asks less, and is theirs for now.`
+        : 'Every way here asks more, so they rest.'
+    } Add it to the routine, or choose another for today.`,
   view: 'Shown',
   byMove: 'By move',
   byPerson: 'By person',

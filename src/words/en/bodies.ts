@@ -76,7 +76,9 @@ export const LOAD_NAMES: Readonly<Record<Load, string>> = {
   'band-tight': 'a tight band',
 };
 
-export const LIMIT_NAMES: Readonly<Record<LimitName | 'not-asked' | 'of-group' | 'of-way', string>> = {
+export const LIMIT_NAMES: Readonly<
+  Record<LimitName | 'not-asked' | 'of-group' | 'of-way', string>
+> = {
   'of-way': 'anybody who takes part in this way',
   'of-group': 'any group of this kind',
   'not-asked': 'limits not asked yet',

@@ -132,6 +132,17 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
     why: 'Somebody in this way of taking part may not do that, or the room has no such way.',
     mend: 'Take a level or move they can reach',
   },
+  'way-missing': {
+    name: 'A way of taking part is missing',
+    what: (f) => {
+      const way = listWords(about(f, 'lanes').map((lane) => laneTitle(lane)));
+      return first(f, 'why') === 'rests'
+        ? `${people(f)}: no way here asks as little as “${way}”, so they rest all class.`
+        : `${people(f)}: “${way}” is not in this routine, so they do one that asks less.`;
+    },
+    why: 'Nobody is sent to a way that asks more than their own.',
+    mend: 'Add this way of taking part',
+  },
   'lane-gap': {
     name: 'Nothing to do in a way of taking part',
     what: (f) =>

@@ -19,6 +19,8 @@ export const RULE_FINDS: Readonly<Record<RuleId, string>> = {
     'balance soon after coming up from lying or from a low head: a stop for older groups',
   'exit-tired': 'the way up from the floor right after long leg work',
   'no-way-there': 'a lane without a way to a position whose loads its people may bear',
+  'way-missing':
+    'somebody whose way of taking part the routine lacks: they take the nearest that asks less (caution), or rest (stop)',
   'lane-gap': 'a lane with nothing to do for an item',
   'limit-load': 'a load that a limit rules out (stop) or that needs care (caution)',
   'limits-unknown':

@@ -1,5 +1,5 @@
 import { routineIdSchema } from '@/core/common';
-import { GROUP_ALONE, memberSchema, type Member } from '@/core/people';
+import { GROUP_ALONE, memberSchema, stepsHarder, type Member, type Rung } from '@/core/people';
 import { plainPhrases, routineOf } from '@/core/testing';
 import { compile } from '@/core/timing';
 import { classForSchema } from './class-group';
@@ -99,4 +99,86 @@ test('what is changed for one person changes nothing else', () => {
   const id = routineIdSchema.parse('routine');
   expect(classForSchema.safeParse({ id, groupId: 'court', own }).success).toBe(true);
   expect(TANDEM?.reason).toBe('as-written');
+});
+
+describe('nobody is sent where more is asked than is theirs', () => {
+  const rowIn = (text: string, words: object, rung?: object) => {
+    const routine = routineOf(text);
+    const score = compile(routine, GROUP_ALONE, plainPhrases);
+    const [row] = classGrid(routine, score, [member(words)], {
+      own: {},
+      on: '2026-03-05',
+      strict: true,
+      rungs: () => rung as never,
+    });
+    if (!row) throw new Error('no row');
+    return row;
+  };
+  const STANDING = 'group: older\nlanes: stand-held, floor\nSit to stand\nOne-leg stance';
+
+  test.each([
+    [{ lane: 'wheelchair' }],
+    [{ seat: 'wheelchair' }],
+    [{ lane: 'bed' }],
+    [{ limits: [{ limit: 'pushes a wheelchair' }] }],
+    [{ limits: [{ limit: 'no standing' }] }],
+  ])('%j rests where every way stands', (words) => {
+    const row = rowIn(STANDING, words);
+    expect(row.lane).toBeUndefined();
+    expect(row.missing).toBeDefined();
+    expect(row.cells.map(({ move }) => move)).toEqual([null, null]);
+  });
+
+  test('with a walker the way that sits and rises is theirs, and never the one that stands', () => {
+    expect(rowIn('lanes: stand-held, chair-rise\nMarching', { aids: ['walker'] }).lane).toBe(
+      'chair-rise',
+    );
+    expect(rowIn('lanes: stand-held, chair\nMarching', { aids: ['walker'] }).lane).toBe('chair');
+  });
+
+  test('who may not get down does nothing on the floor, and what they do instead says why', () => {
+    const row = rowIn('group: older\nlanes: floor\nBridge\nBird dog\nSeated cat', {
+      limits: [{ limit: 'no floor' }],
+    });
+    const places = row.cells.map(({ level }) => level?.from ?? 'rests');
+    expect(places.filter((at) => /lying|fours|floor|kneel|side/u.test(at))).toEqual([]);
+    expect(row.cells[0]).toMatchObject({ reason: 'for-limit' });
+    expect(row.cells[0]?.bites.map(({ load }) => load)).toContain('floor-transfer');
+    expect(row.cells[2]).toMatchObject({ reason: 'as-written' });
+  });
+
+  const after = (rung: Rung) =>
+    rowIn('group: older\nlanes: stand-held\nOne-leg stance: level one hand', {}, rung).cells[0];
+  const still = { challenge: 'still', timeMs: 10_000 } as const;
+
+  test.each<[Rung['base'], Rung['hands']]>([
+    ['one-leg', 'two hands'],
+    ['together', 'two hands'],
+    ['apart', 'two hands'],
+    ['apart', 'none'],
+    ['tandem', 'fingertips'],
+  ])('on the rung %s, %s, no drill asks more', (base, hands) => {
+    const cell = after({ base, hands, ...still });
+    expect(cell?.reason).toBe('rung');
+    expect(cell?.beyond).toBeUndefined();
+    if (!cell?.level || !cell.support) return;
+    const asks = { base: cell.level.stance ?? 'apart', hands: cell.support, ...still } as const;
+    expect(stepsHarder({ base, hands, ...still }, asks)).toBe(0);
+  });
+
+  test('a rung that no drill of the family is as easy as rests', () => {
+    expect(after({ base: 'seated', hands: 'two hands', ...still })).toMatchObject({
+      move: null,
+      reason: 'rung',
+    });
+  });
+
+  test('two cares of one person on one row are read as out', () => {
+    const walk = 'group: older\nlanes: stand-held\nHeel-to-toe line walk';
+    const both = [{ limit: 'parkinson' }, { limit: 'dizziness' }];
+    expect(rowIn(walk, { limits: both }).cells[0]?.reason).toBe('for-limit');
+    for (const one of both) {
+      expect(rowIn(walk, { limits: [one] }).cells[0]?.reason).toBe('as-written');
+    }
+  });
 });

@@ -1,4 +1,4 @@
-import { SIDES } from '@/core/body';
+import { SIDES, onSide, position } from '@/core/body';
 import type { ItemId, LevelId } from '@/core/common';
 import {
   SUPPORTS,
@@ -11,12 +11,13 @@ import {
   type Support,
 } from '@/core/moves';
 import {
+  BASES,
   barsOf,
   bitesOn,
   clearOf,
   holdsAtLeast,
   laneOfMember,
-  loadsOfLevel,
+  loadsWithWay,
   partakerOf,
   personEffects,
   resolveInLane,
@@ -66,7 +67,8 @@ export interface Cell {
 
 export interface GridRow {
   readonly member: Member;
-  readonly lane: LaneName;
+  /** Left out where each way of the routine asks more than theirs: they rest. */
+  readonly lane?: LaneName;
   /** Their usual way of taking part, where the routine does not have it. */
   readonly missing?: LaneName;
   readonly cells: readonly Cell[];
@@ -97,7 +99,7 @@ export function classGrid(
   return members.map((member) => {
     const way = setting.own[member.id];
     const wanted = way?.lane ?? laneOfMember(member, lanes, setting.on);
-    const lane = wanted && lanes.includes(wanted) ? wanted : (lanes[0] ?? 'chair');
+    const lane = wanted && lanes.includes(wanted) ? wanted : undefined;
     const usual = partakerOf(member, setting.on).lane;
     const missing = !way?.lane && usual && !lanes.includes(usual) ? usual : undefined;
     const older = setting.strict || routine.group === 'older' || routine.group === 'chair';
@@ -108,7 +110,7 @@ export function classGrid(
       const part = cell.move?.id === item.moveId ? parts.get(item.id)?.[0]?.part : undefined;
       return part ? { ...cell, part } : cell;
     });
-    return { member, lane, cells, ...(missing && { missing }) };
+    return { member, cells, ...(lane && { lane }), ...(missing && { missing }) };
   });
 }
 
@@ -116,7 +118,7 @@ interface Asked {
   readonly routine: Routine;
   readonly score: Score;
   readonly member: Member;
-  readonly lane: LaneName;
+  readonly lane: LaneName | undefined;
   readonly effects: readonly Effect[];
   readonly way: OwnWay | undefined;
   readonly setting: GridSetting;
@@ -125,7 +127,8 @@ interface Asked {
 function cellOf(item: Item, asked: Asked): Cell {
   const { routine, score, member, lane, effects, way, setting } = asked;
   const catalogue = catalogueFor(routine);
-  const base = score.segments.find((one) => one.itemId === item.id && isWork(one))?.lanes[lane];
+  const work = score.segments.find((one) => one.itemId === item.id && isWork(one));
+  const base = lane && work?.lanes[lane];
   const rest = (more: Partial<Cell>): Cell => ({
     itemId: item.id,
     move: null,
@@ -137,7 +140,7 @@ function cellOf(item: Item, asked: Asked): Cell {
   });
   const ownItem = way?.items?.[item.id];
   if (ownItem === null) return rest({ reason: 'own-level' });
-  if (!base?.moveId || !base.level) return rest({});
+  if (!lane || !base?.moveId || !base.level) return rest({});
   const move = moveById(catalogue, base.moveId);
   const given = levelById(move, base.level);
   const own = ownItem && levelById(move, ownItem);
@@ -149,20 +152,17 @@ function cellOf(item: Item, asked: Asked): Cell {
   const support = level === given ? (base.support ?? level.support) : level.support;
   const reason: CellReason = own ? 'own-level' : dosed ? 'own-dose' : base.why;
   const bars = barsOf(effects);
+  const bitesOf = (at: Level, hands: Support) => bitesAt(effects, item, routine, at, hands, lane);
   const stands = move.kind === 'balance' ? setting.rungs(member, move.family) : undefined;
-  const fit = stands && !own && drillFor(catalogue, move, stands, { lane, bars });
-  if (fit) {
-    return {
-      itemId: item.id,
-      ...fit,
-      reason: 'rung',
-      bites: bitesAt(effects, item, routine, fit.level, fit.support),
-      rung: stands,
-    };
+  if (stands && !own) {
+    const fit = drillFor(catalogue, move, stands, { lane, bars });
+    if (!fit) return rest({ reason: 'rung', rung: stands, instead: { move, level } });
+    const bites = bitesOf(fit.level, fit.support);
+    return { itemId: item.id, ...fit, reason: 'rung', bites, rung: stands };
   }
-  const bites = bitesAt(effects, item, routine, level, support);
+  const bites = bitesOf(level, support);
   const drill = (at: Level, hands: Support) => drillOf(item, move, at, hands, asked, setting);
-  if (clearOf(bars, level, support)) {
+  if (clearOf(bars, level, support, lane)) {
     return { itemId: item.id, move, level, support, reason, bites, ...drill(level, support) };
   }
   const { group } = routine;
@@ -180,10 +180,17 @@ function cellOf(item: Item, asked: Asked): Cell {
   };
 }
 
+/** How the body stands in a level: as it says, else with the feet apart, or seated. */
+const baseOf = ({ stance, from, through, to }: Level): Rung['base'] =>
+  stance ??
+  ([from, ...through, to].some((ref) => position(onSide(ref, null)).height === 4)
+    ? 'apart'
+    : 'seated');
+
 /**
- * The drill of a family that asks what a rung names: its stance, with hands that hold at least as
- * much, as little more as there is; undefined where the family has none that their way of taking part
- * goes to and that is for them.
+ * The drill of a family that asks what a rung names, or the nearest below it: no narrower, with hands that
+ * hold at least as much, as little more as there is; undefined where the family has none that their way of
+ * taking part goes to and that is for them, and they rest.
  */
 function drillFor(
   catalogue: Catalogue,
@@ -192,20 +199,23 @@ function drillFor(
   { lane, bars }: { readonly lane: LaneName; readonly bars: Bars },
 ): { readonly move: Move; readonly level: Level; readonly support: Support } | undefined {
   const family = [move, ...familyOf(catalogue, move).filter((one) => one !== move)];
+  const below = ({ support }: Level, base: Rung['base']) =>
+    stepsHarder(rung, { ...rung, base, hands: support }) === 0 && holdsAtLeast(support, rung.hands);
   const found = family.flatMap((one) =>
     one.levels
       .filter(
         (level) =>
-          (level.stance ?? 'seated') === rung.base &&
-          holdsAtLeast(level.support, rung.hands) &&
+          below(level, baseOf(level)) &&
           isDoneIn(lane, catalogue, one, level) &&
-          clearOf(bars, level, level.support),
+          clearOf(bars, level, level.support, lane),
       )
       .map((level) => ({ move: one, level })),
   );
-  const best = found.sort(
-    (a, b) => SUPPORTS.indexOf(b.level.support) - SUPPORTS.indexOf(a.level.support),
-  )[0];
+  const [best] = found.toSorted(
+    (a, b) =>
+      BASES.indexOf(baseOf(b.level)) - BASES.indexOf(baseOf(a.level)) ||
+      SUPPORTS.indexOf(b.level.support) - SUPPORTS.indexOf(a.level.support),
+  );
   return best && { ...best, support: best.level.support };
 }
 
@@ -227,11 +237,12 @@ function bitesAt(
   routine: Routine,
   level: Level,
   support: Support,
+  lane: LaneName,
 ): readonly Effect[] {
   const worked = itemInForce(item, routine).sides.way === 'both' ? [] : SIDES;
   const met = new Set<string>();
   return effects.filter((effect) => {
-    const bites = loadsOfLevel(level).some(
+    const bites = loadsWithWay(level, lane).some(
       (load) => bitesOn(effect, load, level, support, worked)?.length !== 0,
     );
     const key = `${effect.limit} ${effect.severity}`;
@@ -254,11 +265,11 @@ function drillOf(
   const played = score.segments.filter((one) => one.itemId === item.id && isWork(one));
   const timeMs = Math.max(1000, ...played.map(({ startMs, endMs }) => endMs - startMs));
   const asks: Rung = {
-    base: level.stance ?? rung.base,
+    base: baseOf(level),
     hands,
     challenge: item.challenge ?? 'still',
     timeMs: level.stance ? timeMs : rung.timeMs,
   };
   const beyond = stepsHarder(rung, asks);
-  return { rung, ...(beyond > 1 && { beyond }) };
+  return { rung, ...(beyond > 0 && { beyond }) };
 }

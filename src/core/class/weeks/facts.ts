@@ -89,11 +89,13 @@ const roseBy = ({ painBefore, painAfter }: Entry) =>
 /** The lane that somebody took in a class. */
 function laneTaken(member: Member, { entry, plan }: Came): LaneName | undefined {
   const lanes = plan?.work.map(({ lane }) => lane) ?? [];
+  // A plan that names no ways was done in one.
+  if (lanes.length === 0) return entry.lane ?? plan?.items[0]?.lanes[0]?.lane;
   return entry.lane ?? laneOfMember(member, lanes);
 }
 
 const doneIn = (item: PlanItem, lane: LaneName | undefined) =>
-  item.lanes.find((one) => one.lane === lane) ?? item.lanes[0];
+  lane === undefined ? undefined : (item.lanes.find((one) => one.lane === lane) ?? item.lanes[0]);
 
 /** The hardest drill of a family in a class, and how it went; undefined where there was none. */
 function triedIn(family: string, member: Member, came: Came): Tried | undefined {

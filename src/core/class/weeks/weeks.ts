@@ -51,6 +51,8 @@ function weekFrom(from: string, member: Member, came: readonly Came[]): Week {
     if (!plan || entry.outcome === 'skipped') continue;
     const lanes = plan.work.map(({ lane }) => lane);
     const lane = entry.lane ?? laneOfMember(member, lanes);
+    // Who had no way of their own there rested.
+    if (lanes.length > 0 && lane === undefined) continue;
     const work = plan.work.find((one) => one.lane === lane) ?? plan.work[0];
     // What was left early counts by as much of it as was led.
     const share = row.plannedMs > 0 ? Math.min(1, row.realMs / row.plannedMs) : 1;

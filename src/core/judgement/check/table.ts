@@ -41,6 +41,7 @@ import { supportBusy } from './rules/support-busy';
 import { supportCount } from './rules/support-count';
 import { tooNew } from './rules/too-new';
 import { warmShort } from './rules/warm-short';
+import { wayMissing } from './rules/way-missing';
 import { wayOut } from './rules/way-out';
 import { wristLong } from './rules/wrist-long';
 
@@ -56,6 +57,7 @@ export const RULES = {
   'balance-after-rise': balanceAfterRise,
   'exit-tired': exitTired,
   'no-way-there': noWayThere,
+  'way-missing': wayMissing,
   'lane-gap': laneGap,
   'not-for-group': notForGroup,
   'limit-load': limitLoad,

@@ -178,10 +178,12 @@ export function bitesOn(
 /** What the ways and stand-ins of a lane must keep clear of. */
 export interface Bars {
   readonly effects: readonly Effect[];
+  /** What asks care of whoever has more than one limit: two of theirs on one row are read as out. */
+  readonly cares: readonly Effect[];
   readonly route: Omit<RouteRules, 'group'>;
 }
 
-export const NO_BARS: Bars = { effects: [], route: {} };
+export const NO_BARS: Bars = { effects: [], cares: [], route: {} };
 
 /** The ways that are open to a group behind bars. */
 export const rulesBehind = remember(({ route }: Bars) => {
@@ -194,7 +196,8 @@ export const rulesBehind = remember(({ route }: Bars) => {
 /** The bars that effects put up; what only needs care puts up none. */
 export const barsOf = remember((effects: readonly Effect[]): Bars => {
   const out = effects.filter(({ severity }) => severity === 'out');
-  if (out.length === 0) return NO_BARS;
+  const cares = caresOfMany(effects);
+  if (out.length === 0) return cares.length === 0 ? NO_BARS : { ...NO_BARS, cares };
   const everywhere = out.filter(({ below, standing }) => !below && !standing);
   const sided = (load: Load) =>
     new Set(
@@ -205,17 +208,64 @@ export const barsOf = remember((effects: readonly Effect[]): Bars => {
   const ofOneLimb = ({ load, side }: Effect) =>
     side !== null && (load === 'kneel' || load === 'shoulder-weight');
   const ruledOut = new Set(everywhere.filter((one) => !ofOneLimb(one)).map(({ load }) => load));
-  return { effects: out, route: { ruledOut, kneesOut, shouldersOut } };
+  return { effects: out, cares, route: { ruledOut, kneesOut, shouldersOut } };
 });
 
-/** Whether a level asks for nothing that the bars rule out, on whichever sides it is worked. */
-export function clearOf(bars: Bars, level: Level, support: Support, lane?: LaneName): boolean {
-  return (
-    bars.effects.length === 0 ||
-    !bars.effects.some((effect) =>
-      loadsOfLevel(level, lane).some(
-        (load) => bitesOn(effect, load, level, support, SIDES)?.length !== 0,
-      ),
-    )
+const FLOOR_WAY: LevelLoad = { load: 'floor-transfer', on: 'body' };
+
+/** What a level asks of somebody in a lane, with the way to it: whoever sits has to get down and up. */
+export const loadsWithWay = (level: Level, lane: LaneName): readonly LevelLoad[] =>
+  withWay(loadsOfLevel(level, lane), level, LANES[plainLane(lane)]);
+
+function withWay(
+  loads: readonly LevelLoad[],
+  { from, through, to }: Level,
+  { home, instead }: Lane,
+): readonly LevelLoad[] {
+  const isLow = (ref: PositionRef) => {
+    const at = onSide(ref, null);
+    return position(instead?.[at] ?? at).height <= 2;
+  };
+  const startsLow = home !== undefined && position(home).height <= 2;
+  return !startsLow && [from, ...through, to].some(isLow) ? [...loads, FLOOR_WAY] : loads;
+}
+
+const AS_SUCH: readonly Effect['limit'][] = ['not-asked', 'of-group', 'of-way'];
+
+/** The cares of each person who has more than one limit of their own. */
+function caresOfMany(effects: readonly Effect[]): readonly Effect[] {
+  const own = effects.filter(
+    ({ severity, person, limit }) =>
+      severity === 'care' && person !== undefined && !AS_SUCH.includes(limit),
   );
+  const limits = new Map<string, Set<Effect['limit']>>();
+  for (const { person = '', limit } of own) {
+    limits.set(person, (limits.get(person) ?? new Set()).add(limit));
+  }
+  return own.filter(({ person = '' }) => (limits.get(person)?.size ?? 0) > 1);
+}
+
+/**
+ * Those who have two limits or more that ask for care among what bites on one row: read as out, until
+ * somebody decides otherwise.
+ */
+export function caredForTwice(biting: readonly Effect[]): ReadonlySet<string> {
+  const first = new Map<string, Effect['limit']>();
+  const twice = new Set<string>();
+  for (const { severity, person, limit } of biting) {
+    if (severity !== 'care' || person === undefined || AS_SUCH.includes(limit)) continue;
+    const known = first.get(person);
+    if (known === undefined) first.set(person, limit);
+    else if (known !== limit) twice.add(person);
+  }
+  return twice;
+}
+
+/** Whether a level asks for nothing that the bars rule out, nor twice for care, on whichever sides it is worked. */
+export function clearOf(bars: Bars, level: Level, support: Support, lane?: LaneName): boolean {
+  if (bars.effects.length + bars.cares.length === 0) return true;
+  const loads = lane === undefined ? loadsOfLevel(level) : loadsWithWay(level, lane);
+  const bites = (effect: Effect) =>
+    loads.some((load) => bitesOn(effect, load, level, support, SIDES)?.length !== 0);
+  return !bars.effects.some(bites) && caredForTwice(bars.cares.filter(bites)).size === 0;
 }

@@ -35,7 +35,8 @@ describe('somebody', () => {
     expect(partakerOf(ada, '2026-03-05').lane).toBe('chair');
     expect(partakerOf(ada, '2026-03-06').lane).toBe('stand');
     expect(laneOfMember(ada, ['chair', 'stand'], '2026-03-05')).toBe('chair');
-    expect(laneOfMember(ada, ['floor'], '2026-03-05')).toBe('floor');
+    expect(laneOfMember(ada, ['floor'], '2026-03-05')).toBeUndefined();
+    expect(laneOfMember(ada, ['chair-rise', 'wheelchair'], '2026-03-06')).toBe('chair-rise');
   });
 
   test('of an older group who was never asked is held to the first row, whatever is led', () => {

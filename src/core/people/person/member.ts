@@ -12,7 +12,9 @@ import {
 import { LANE_NAMES, type LaneName } from '../lane/lanes';
 import { ownLimitSchema } from '../limit/schema';
 import { LIMITS } from '../limit/names';
+import { nearestWay } from '../lane/nearest';
 import { holdsOn } from './in-force';
+import { usualWay } from './taking-part';
 import { LADDER_SCHOOLS } from '../balance/rungs';
 import { lapseOf } from './clearance';
 import { EVENTS, clearanceSchema, rungSchema, type Person } from './schema';
@@ -153,9 +155,9 @@ export function partakerOf(
   on: string,
   { rung, unknownIsStrict = false }: { rung?: Person['rung']; unknownIsStrict?: boolean } = {},
 ): Person {
-  const { name, lane, today, limits, clearances, events } = member;
+  const { name, today, limits, clearances, events } = member;
   const now = today?.on === on ? today : undefined;
-  const lanes: LaneName | undefined = now?.lane ?? lane;
+  const lanes: LaneName | undefined = now?.lane ?? wayOfMember(member);
   return {
     name,
     ...(lanes && { lane: lanes }),
@@ -224,12 +226,26 @@ export function duesOf(member: Member): readonly { readonly due: Due; readonly f
   return found;
 }
 
-/** The lane that somebody takes among a routine's: their usual one, else the first. */
+/** The way that somebody takes among a routine's; undefined where each asks more than theirs. */
 export function laneOfMember(
-  { lane, today }: Pick<Member, 'lane' | 'today'>,
+  member: Pick<Member, 'lane' | 'today' | 'limits' | 'seat' | 'aids'>,
   lanes: readonly LaneName[],
   on?: string,
 ): LaneName | undefined {
-  const own = today && today.on === on ? today.lane : lane;
-  return own && lanes.includes(own) ? own : lanes[0];
+  const { today } = member;
+  const own = today && today.on === on ? today.lane : undefined;
+  return nearestWay(own ?? wayOfMember(member), lanes);
+}
+
+/** How somebody takes part: as it was said, else as what they sit in, walk with or have says. */
+function wayOfMember({
+  lane,
+  limits,
+  seat,
+  aids = [],
+}: Pick<Member, 'lane' | 'limits' | 'seat' | 'aids'>): LaneName | undefined {
+  if (lane) return lane;
+  if (seat === 'wheelchair' || seat === 'bed') return seat;
+  if (aids.includes('walker')) return 'walker';
+  return usualWay({ ...(limits && { limits: [...limits] }) });
 }

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import type { LaneName } from '../lane/lanes';
+import { nearestWay } from '../lane/nearest';
+import type { LimitName } from '../limit/names';
 import { personSchema, sessionSchema, type Person } from './schema';
 
 /** As many people as one group can have. */
@@ -22,7 +24,26 @@ export function dayOf({ at }: TakingPart): string {
   return at.slice(0, 10);
 }
 
-/** The lane that a person takes: their usual one where the routine has it, else the first. */
+/** Limits that say how somebody takes part, where nobody said it of them: what they need first. */
+const BY_LIMIT: readonly (readonly [LimitName, LaneName])[] = [
+  ['pushes a wheelchair', 'wheelchair'],
+  ['no standing', 'chair'],
+  ['stands only with hands held', 'stand-held'],
+  ['walks on crutches', 'stand-held'],
+];
+
+/** How somebody takes part wherever they can: as it was said, else as their limits say. */
+export function usualWay({
+  lane,
+  limits = [],
+}: Pick<Person, 'lane' | 'limits'>): LaneName | undefined {
+  return lane ?? BY_LIMIT.find(([name]) => limits.some(({ limit }) => limit === name))?.[1];
+}
+
+/**
+ * The way that a person takes: their usual one where the routine has it, else the nearest that asks less;
+ * undefined where there is none, and they rest. Who has none takes the first.
+ */
 export function laneOf(person: Person, lanes: readonly LaneName[]): LaneName | undefined {
-  return person.lane && lanes.includes(person.lane) ? person.lane : lanes[0];
+  return nearestWay(usualWay(person), lanes);
 }

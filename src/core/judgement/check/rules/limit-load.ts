@@ -1,7 +1,7 @@
 import { SIDES, loadsOfWay, otherSide, type Load, type Side } from '@/core/body';
 import { rememberPair, type ItemId } from '@/core/common';
 import type { LevelLoad } from '@/core/moves';
-import { bitesOn, type Effect, type LaneName } from '@/core/people';
+import { bitesOn, caredForTwice, type Effect, type LaneName } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import type { Found, Rule, Severity } from '../finding';
 import { easierLevels, itemOf, shorterDoses, standIns } from '../mend';
@@ -123,7 +123,15 @@ function biting(
 interface Hit {
   readonly lane: LaneName;
   readonly bite: Bite;
+  /** Two cares of one person are out. */
+  readonly severity: Effect['severity'];
 }
+
+const NOBODY: ReadonlySet<string> = new Set();
+
+/** Whether somebody looked at what a line asks, and decided. */
+const isDecided = ({ item }: SeenItem) =>
+  item.accept?.some(({ finding }) => finding === 'limit-load') ?? false;
 
 /** Loads of the ways that ask for care, by what they lead to; what is out has its way closed. */
 function hitsOnWays(seen: Seen): ReadonlyMap<ItemId | null, readonly Hit[]> {
@@ -141,7 +149,11 @@ function hitsOnWays(seen: Seen): ReadonlyMap<ItemId | null, readonly Hit[]> {
       const loads = loadsOfWay(from, to, rules);
       for (const effect of care) {
         if (!loads.includes(effect.load)) continue;
-        const hit = { lane, bite: { effect, load: effect.load, worked: null } };
+        const hit: Hit = {
+          lane,
+          bite: { effect, load: effect.load, worked: null },
+          severity: 'care',
+        };
         const own = hits.get(itemId);
         if (own) own.push(hit);
         else hits.set(itemId, [hit]);
@@ -194,12 +206,16 @@ export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
     const items = seen.items.flatMap((one) => {
       const hits: Hit[] = [];
       for (const doing of one.lanes) {
-        for (const bite of bites(seen, one, doing)) hits.push({ lane: doing.lane, bite });
+        const own = bites(seen, one, doing);
+        const twice = isDecided(one) ? NOBODY : caredForTwice(own.map(({ effect }) => effect));
+        for (const bite of own) {
+          const { severity, person = '' } = bite.effect;
+          hits.push({ lane: doing.lane, bite, severity: twice.has(person) ? 'out' : severity });
+        }
       }
       const ways = onWays.get(one.item.id) ?? [];
       if (hits.length + ways.length === 0) return [];
-      const of = (severity: Effect['severity']) =>
-        hits.filter(({ bite }) => bite.effect.severity === severity);
+      const of = (severity: Effect['severity']) => hits.filter((hit) => hit.severity === severity);
       const care = [...of('care'), ...ways];
       return [
         ...gathered(seen, one.item.id, 'stop', of('out')),
