@@ -171,7 +171,7 @@ describe('the ladder, from the record', () => {
       { items: { [DRILL.id]: { ...held(10_000, 10_000)[DRILL.id]!, nearFalls: 1 } } },
       'fingertips',
     ],
-    ['pain', { painBefore: 1, painAfter: 3, items: held(10_000, 10_000) }, 'fingertips'],
+    ['pain', { painBefore: 1, painAfter: 3, items: held(10_000, 10_000) }, 'two hands'],
   ] as const)('%s is no step up', (why, entry, hands) => {
     const now = rungOn([passed, rowOn('2026-01-15', entry)], '2026-01-16');
     expect(now?.turns.map((turn) => turn.why)).toContain(why);

@@ -107,13 +107,10 @@ describe('a decision of the ladder', () => {
 
   test.each([
     ['short', { rightMs: 9000 }, {}],
-    ['one-side', { rightMs: null }, {}],
     ['step-or-grab', { steps: 1 }, {}],
     ['more-contact', { rung: { ...START, hands: 'one hand' as const } }, {}],
     ['easier-drill', { rung: { ...START, base: 'apart' as const } }, {}],
     ['not-watched', { watched: false }, {}],
-    ['pain', {}, { pain: true }],
-    ['dizzy', {}, { dizzy: true }],
     ['flare', {}, { flare: true }],
     ['dose-rose', {}, { doseRose: true }],
   ])('stays: %s', (why, tried, more) => {
@@ -128,6 +125,83 @@ describe('a decision of the ladder', () => {
     expect(back).toMatchObject({ way: 'back', why, to: 'apart, fingertips, still, 10 s' });
   });
 
+  test.each([
+    ['pain', { pain: true }],
+    ['dizzy', { dizzy: true }],
+  ])('the stance stays, with both hands: %s', (why, more) => {
+    expect(last([one, led('2026-01-15', {}, more)])).toMatchObject({
+      way: 'back',
+      why,
+      to: 'together, two hands, still, 10 s',
+    });
+  });
+
+  const STANCE: Rung = { base: 'tandem', hands: 'none', challenge: 'still', timeMs: 30_000 };
+  const placedAt = (rung: Rung): LadderFact => ({
+    kind: 'placed',
+    on: '2026-01-02',
+    rung,
+    why: '',
+  });
+
+  test.each([
+    ['near-fall', { nearFalls: 1 }],
+    ['two-steps-or-grabs', { grabs: 2 }],
+  ])(
+    'after a %s a hand comes back on, on the wider base, and never the seconds alone',
+    (why, tried) => {
+      const facts = [
+        placedAt(STANCE),
+        led('2026-01-08', { rung: STANCE, leftMs: 30_000, rightMs: 30_000, ...tried }),
+      ];
+      expect(last(facts)).toMatchObject({ why, to: 'semi-tandem, fingertips, still, 30 s' });
+    },
+  );
+
+  test('a fall on one leg: feet together, both hands, ten seconds', () => {
+    const leg: Rung = { ...STANCE, base: 'one-leg', hands: 'hover' };
+    const facts: LadderFact[] = [placedAt(leg), { kind: 'fall', on: '2026-01-09' }];
+    expect(last(facts)).toMatchObject({ to: 'together, two hands, still, 10 s' });
+  });
+
+  test('one value is enough where no foot is in front, and both are needed where one is', () => {
+    const both = { rightMs: null };
+    expect(last([led('2026-01-08', both), led('2026-01-15', both)])).toMatchObject({ way: 'up' });
+    const tandem: Rung = { ...START, base: 'tandem' };
+    const one_ = led('2026-01-08', { rung: tandem, ...both });
+    expect(last([placedAt(tandem), one_])).toMatchObject({ why: 'one-side' });
+  });
+
+  test('held three times what was asked, one watched day is enough, and steps of time are skipped', () => {
+    const free: Rung = { ...START, hands: 'none' };
+    const held = (ms: number, watched = true) =>
+      last([placedAt(free), led('2026-01-08', { rung: free, leftMs: ms, rightMs: ms, watched })]);
+    expect(held(29_999)).toMatchObject({ why: 'first-day' });
+    expect(held(30_000)).toMatchObject({ way: 'up', to: 'semi-tandem, fingertips, still, 10 s' });
+    expect(held(30_000, false)).toMatchObject({ why: 'not-watched' });
+    const twice = (ms: number) =>
+      last([
+        placedAt(free),
+        led('2026-01-08', { rung: free, leftMs: ms, rightMs: ms }),
+        led('2026-01-15', { rung: free, leftMs: ms, rightMs: ms }),
+      ]);
+    expect(twice(10_000)).toMatchObject({ to: 'together, none, still, 15 s' });
+    expect(twice(20_000)).toMatchObject({ to: 'together, none, still, 30 s' });
+  });
+
+  test('a term of weekly classes is enough from feet apart to one leg, where all is held long', () => {
+    let rung: Rung = { base: 'apart', hands: 'fingertips', challenge: 'still', timeMs: 10_000 };
+    let weeks = 0;
+    const facts: LadderFact[] = [placedAt(rung)];
+    while (rung.base !== 'one-leg' && weeks < 52) {
+      const on = new Date(Date.UTC(2026, 0, 8 + 7 * weeks)).toISOString().slice(0, 10);
+      facts.push(led(on, { rung, leftMs: 30_000, rightMs: 30_000 }));
+      rung = ladderStory('hands first', true, facts, on)?.rung ?? rung;
+      weeks += 1;
+    }
+    expect(weeks).toBeLessThanOrEqual(14);
+  });
+
   test('a fall: two hands, still, and no rise until somebody placed them anew', () => {
     const fall: LadderFact = { kind: 'fall', on: '2026-01-09' };
     expect(last([fall])).toMatchObject({ way: 'back', to: 'together, two hands, still, 10 s' });
@@ -140,7 +214,11 @@ describe('a decision of the ladder', () => {
 
   test('away three weeks is a rung back, eight a new test', () => {
     expect(last([one], '2026-01-28').why).toBe('first-day');
-    expect(last([one], '2026-01-29')).toMatchObject({ way: 'back', why: 'away-three-weeks' });
+    expect(last([one], '2026-01-29')).toMatchObject({
+      way: 'back',
+      why: 'away-three-weeks',
+      to: 'together, one hand, still, 10 s',
+    });
     expect(last([one], '2026-03-05')).toMatchObject({ why: 'away-eight-weeks', waits: 'test' });
   });
 });

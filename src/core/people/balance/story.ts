@@ -1,5 +1,6 @@
 import { daysBetween } from '@/core/common';
-import { holdsAtLeast, stepsHarder, type Rung } from './ladder';
+import { SUPPORTS, type Support } from '@/core/moves';
+import { BASES, holdsAtLeast, stepsHarder, timesOn, type Rung } from './ladder';
 import { placeOn, rungsOf, sameRung, type LadderSchool } from './rungs';
 
 /** How one family's drill went for somebody in one class. */
@@ -82,10 +83,12 @@ export interface LadderNow {
   readonly waits: 'clinician' | 'test' | null;
 }
 
-/** Away so long is a rung back; so long, and the stances are tested again. Source: practice. */
+/** Away so long, and a hand comes back on; so long, and the stances are tested again. Source: practice. */
 const AWAY_DAYS = 21;
 const TEST_DAYS = 56;
 const PASS_DAYS = 2;
+/** Held so many times what was asked, one watched day is enough. */
+const EASY = 3;
 
 /**
  * Where somebody stands on the ladder of a family, from what was recorded. Pure: the same facts tell
@@ -119,13 +122,15 @@ export function ladderStory(
     turns.push({ ...one, to });
     now = { ...now, rung: to, passedOn, ...more };
   };
-  const back = (on: string) => rungBefore(rungsOn(on), now.rung);
+  const wayTo = (to: Rung) => (sameRung(to, now.rung) ? ('stay' as const) : ('back' as const));
   const absence = (on: string) => {
     const days = now.lastOn === '' ? 0 : daysBetween(now.lastOn, on);
     if (days >= TEST_DAYS && now.waits === null) {
-      turn(back(on), { on, way: 'back', why: 'away-eight-weeks', days }, { waits: 'test' });
+      const to = onWiderBase(now.rung);
+      turn(to, { on, way: wayTo(to), why: 'away-eight-weeks', days }, { waits: 'test' });
     } else if (days >= AWAY_DAYS && days < TEST_DAYS) {
-      turn(back(on), { on, way: 'back', why: 'away-three-weeks', days });
+      const to = handBack(now.rung);
+      turn(to, { on, way: wayTo(to), why: 'away-three-weeks', days });
     }
   };
   for (const fact of facts.slice(first)) {
@@ -137,7 +142,7 @@ export function ladderStory(
       continue;
     }
     if (fact.kind === 'fall') {
-      const to: Rung = { ...now.rung, hands: 'two hands', challenge: 'still' };
+      const to = afterFall(now.rung);
       turn(to, { on, way: 'back', why: 'fall' }, { waits: 'clinician', passedOn: [] });
       continue;
     }
@@ -152,13 +157,48 @@ export function ladderStory(
   return { rung, turns, passedOn, waits };
 }
 
-/**
- * The rung before: the last one below that asks nothing more in any dimension. Where a narrower base
- * was the step up, the entry before it lets go of the hands, which nobody is to do after a near-fall.
- */
-function rungBefore(rungs: readonly Rung[], rung: Rung): Rung {
-  const below = rungs.slice(0, placeOn(rungs, rung));
-  return below.findLast((one) => stepsHarder(rung, one) === 0) ?? rung;
+const heavier = (a: Support, b: Support) => (holdsAtLeast(a, b) ? a : b);
+
+/** A hand comes back on before anything else is made easier: fingertips at the least. */
+function withHand(rung: Rung): Rung {
+  return { ...rung, hands: heavier(rung.hands, 'fingertips'), challenge: 'still' };
+}
+
+/** The same, or the next heavier hold where the fingertips are on already. */
+function handBack(rung: Rung): Rung {
+  const held = withHand(rung);
+  if (!sameRung(held, rung)) return held;
+  return { ...held, hands: SUPPORTS[Math.max(0, SUPPORTS.indexOf(held.hands) - 1)] ?? held.hands };
+}
+
+/** After a near-fall, slips, or months away: the wider base before it, and never the seconds alone. */
+function onWiderBase(rung: Rung): Rung {
+  const base = BASES[Math.max(0, BASES.indexOf(rung.base) - 1)] ?? rung.base;
+  const most = timesOn(base).findLast((ms) => ms <= rung.timeMs) ?? timesOn(base)[0];
+  return { ...withHand(rung), base, timeMs: most ?? rung.timeMs };
+}
+
+/** After a fall: no narrower than feet together, with both hands, for ten seconds. */
+function afterFall({ base }: Rung): Rung {
+  const most = Math.min(BASES.indexOf(base), BASES.indexOf('together'));
+  return {
+    base: BASES[most] ?? base,
+    hands: 'two hands',
+    challenge: 'still',
+    timeMs: AFTER_FALL_MS,
+  };
+}
+const AFTER_FALL_MS = 10_000;
+
+/** Stances that are done with one foot in front or up, and so once for each. */
+const SIDED: readonly Rung['base'][] = ['semi-tandem', 'tandem', 'one-leg'];
+
+/** The rung after one that was passed; who held longer than asked skips the steps of time. */
+function nextAfter(rungs: readonly Rung[], rung: Rung, heldMs: number): Rung | undefined {
+  const from = placeOn(rungs, rung);
+  const isHeld = (one: Rung) =>
+    sameRung({ ...one, timeMs: rung.timeMs }, rung) && one.timeMs <= heldMs;
+  return rungs.slice(from + 1).find((one) => !isHeld(one));
 }
 
 interface Judged {
@@ -173,8 +213,7 @@ function judge(
   { rung, passedOn, waits }: Omit<LadderNow, 'turns'>,
   rungs: readonly Rung[],
 ): Judged {
-  const at = placeOn(rungs, rung);
-  const back = rungBefore(rungs, rung);
+  const back = onWiderBase(rung);
   const { leftMs, rightMs } = tried;
   const held = [leftMs, rightMs].filter((ms) => ms !== null);
   const heldMs = held.length > 0 ? Math.min(...held) : 0;
@@ -195,23 +234,29 @@ function judge(
     turn: { way: sameRung(back, rung) ? 'stay' : 'back', why, ...about },
     passedOn: [],
   });
+  // Both hands come on, and it is asked about; the stance stays.
+  const bothHands = (why: LadderWhy): Judged => {
+    const to: Rung = { ...rung, hands: 'two hands', challenge: 'still' };
+    return { to, turn: { way: sameRung(to, rung) ? 'stay' : 'back', why, ...about }, passedOn: [] };
+  };
   if (tried.nearFalls > 0) return stepBack('near-fall');
-  if (fact.dizzy) return stay('dizzy', []);
-  if (fact.pain) return stay('pain', []);
+  if (fact.dizzy) return bothHands('dizzy');
+  if (fact.pain) return bothHands('pain');
   if (tried.steps + tried.grabs >= 2) return stepBack('two-steps-or-grabs');
   if (tried.steps + tried.grabs > 0) return stay('step-or-grab', []);
   if (!holdsAtLeast(rung.hands, tried.rung.hands)) return stay('more-contact');
   if (stepsHarder({ ...tried.rung, timeMs: rung.timeMs }, rung) > 0) return stay('easier-drill');
-  if (leftMs === null || rightMs === null) return stay('one-side');
+  const sided = SIDED.includes(rung.base);
+  if (held.length < (sided ? 2 : 1)) return stay('one-side');
   if (heldMs < rung.timeMs) return stay('short');
   if (!tried.watched) return stay('not-watched');
   const days = passedOn.includes(fact.on) ? passedOn : [...passedOn, fact.on];
-  if (days.length < PASS_DAYS) return stay('first-day', days);
+  if (days.length < PASS_DAYS && heldMs < EASY * rung.timeMs) return stay('first-day', days);
   if (waits === 'clinician') return stay('wait-clinician', days);
   if (waits === 'test') return stay('wait-test', days);
   if (fact.flare) return stay('flare', days);
   if (fact.doseRose) return stay('dose-rose', days);
-  const next = rungs[at + 1];
+  const next = nextAfter(rungs, rung, heldMs);
   if (!next) return stay('top', days);
   return { to: next, turn: { way: 'up', why: 'passed', ...about }, passedOn: [] };
 }

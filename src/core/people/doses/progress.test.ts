@@ -42,7 +42,10 @@ test('one rep more after two whole sessions at fair effort', () => {
 test('reps first, then sets, then the level at the bottom of its range', () => {
   const most = sitToStand.range.reps?.[1] ?? 0;
   const at = (one: Partial<DoseNow>) => proposeDose({ ...now, ...one }, [earlier, fine], setting);
-  expect(at({ amount: most })).toMatchObject({ what: 'sets', to: { amount: most, sets: 2 } });
+  expect(at({ amount: most })).toMatchObject({
+    what: 'sets',
+    to: { amount: Math.ceil((most + 1) / 2), sets: 2 },
+  });
   const sets = sitToStand.range.sets[1];
   const next = sitToStand.levels[sitToStand.levels.indexOf(level) + 1];
   expect(at({ amount: most, sets })).toMatchObject({
@@ -57,7 +60,6 @@ test.each([
   ['not-whole', { whole: false }],
   ['next-morning-not-asked', { painBefore: 2, painAfter: 2 }],
   ['pain-not-settled', { painBefore: 2, painAfter: 3, painNext: 3 }],
-  ['flag', { flag: true }],
   ['rung-rose', { rungRose: true }],
 ])('stays: %s', (why, last) => {
   expect(propose(last)).toMatchObject({ way: 'stay', why, what: null });
@@ -66,8 +68,53 @@ test.each([
 test.each([
   ['pain-rose', { painBefore: 2, painAfter: 4, painNext: 2 }],
   ['sore', { soreDays: 3 }],
+  ['flag', { flag: true }],
 ])('back a step: %s', (why, last) => {
   expect(propose(last)).toMatchObject({ way: 'back', why, to: { amount: 5 } });
+});
+
+test.each([
+  ['before', { painBefore: 5, painAfter: 5, painNext: 5 }, 4],
+  ['after', { painBefore: 4, painAfter: 5, painNext: 4 }, 4],
+  ['the next day', { painBefore: 4, painAfter: 4, painNext: 5 }, 4],
+])('from five of ten %s nothing rises, and it is asked about', (_, pain, below) => {
+  expect(propose(pain)).toMatchObject({ way: 'stay', why: 'much-pain', seeClinician: true });
+  const less = { painBefore: below, painAfter: below, painNext: below };
+  expect(propose(less)).toMatchObject({ way: 'up', seeClinician: false });
+});
+
+test('what happened in class goes a step back, and is for their clinician', () => {
+  expect(propose({ flag: true })).toMatchObject({ way: 'back', seeClinician: true });
+});
+
+test('four weeks away take off a third to a half, in sets or in each', () => {
+  const away = (one: Partial<DoseNow>, today: string) =>
+    proposeDose({ ...now, ...one }, [earlier, fine], { ...setting, today });
+  expect(away({ amount: 15, sets: 3 }, '2026-04-01')).toMatchObject({ why: 'away-two-weeks' });
+  for (const [amount, sets] of [
+    [15, 3],
+    [15, 2],
+    [12, 1],
+    [10, 3],
+  ] as const) {
+    const { to, why } = away({ amount, sets }, '2026-04-02');
+    expect(why).toBe('away-four-weeks');
+    const share = (to.amount * to.sets) / (amount * sets);
+    expect(share).toBeGreaterThanOrEqual(0.49);
+    expect(share).toBeLessThanOrEqual(0.67);
+  }
+});
+
+test('a long time away from a harder level is the usual one at its least, however few it was', () => {
+  const hard = sitToStand.levels[2]!;
+  const back = proposeDose({ ...now, level: hard, amount: 6, sets: 2 }, [earlier, fine], {
+    ...setting,
+    today: '2027-04-16',
+  });
+  expect(back).toMatchObject({
+    way: 'default',
+    to: { level, amount: sitToStand.range.reps?.[0], sets: 1 },
+  });
 });
 
 test('pain that rose twice running is for their clinician', () => {

@@ -48,6 +48,7 @@ export const DOSE_WHYS = [
   'next-morning-not-asked',
   'pain-rose',
   'pain-rose-twice',
+  'much-pain',
   'stopped-twice',
   'sore',
   'rest-day',
@@ -55,6 +56,7 @@ export const DOSE_WHYS = [
   'rung-rose',
   'another-rose',
   'away-two-weeks',
+  'away-four-weeks',
   'away-six-weeks',
   'by-hand-only',
   'at-its-most',
@@ -94,7 +96,12 @@ const RULES = {
   hard: 7,
   painRise: 2,
   awayDays: 14,
+  /** Away so long takes off a third to a half at once. */
+  longAwayDays: 28,
+  longAwayShare: 0.6,
   defaultDays: 42,
+  /** From this much pain, whenever it was, nothing is raised. */
+  muchPain: 5,
   soreDays: 2,
   /** A stretch for one side in one session, all sets. */
   stretchMs: 60_000,
@@ -137,7 +144,7 @@ export function proposeDose(
   const absence = (days: number): DoseProposal | undefined => {
     if (days >= RULES.defaultDays) {
       const usual = defaultOf(setting);
-      if (usual && atMost(usual, now, move)) {
+      if (usual && isLess(usual, now, move)) {
         return {
           way: 'default',
           to: usual,
@@ -148,6 +155,12 @@ export function proposeDose(
         };
       }
       return back('away-six-weeks', false, days);
+    }
+    if (days >= RULES.longAwayDays) {
+      const lower = shareOf(now, setting, RULES.longAwayShare);
+      if (lower) {
+        return { way: 'back', ...lower, why: 'away-four-weeks', seeClinician: false, days };
+      }
     }
     return days >= RULES.awayDays ? back('away-two-weeks', false, days) : undefined;
   };
@@ -162,7 +175,8 @@ export function proposeDose(
   const earlier = sessions.at(-2);
   if (rose(last) && rose(earlier)) return back('pain-rose-twice', true);
   if (rose(last)) return back('pain-rose');
-  if (last.flag) return stay('flag');
+  if (last.flag) return back('flag', true);
+  if (mostPain(last) >= RULES.muchPain) return stay('much-pain', true);
   if (last.soreDays !== null && last.soreDays > RULES.soreDays) return back('sore');
   if (last.stoppedEarly && earlier?.stoppedEarly) return back('stopped-twice');
   const away = absence(days);
@@ -201,21 +215,40 @@ function painSettled({ painBefore, painAfter, painNext }: DoseSession): true | D
   return painNext <= (painBefore ?? 0) ? true : 'pain-not-settled';
 }
 
-/** A dose is at most another where it is at most as much of the same kind at no harder level. */
-function atMost(one: DoseNow, other: DoseNow, { levels }: Move): boolean {
-  return (
-    one.kind === other.kind &&
-    one.amount <= other.amount &&
-    one.sets <= other.sets &&
-    levels.indexOf(one.level) <= levels.indexOf(other.level)
-  );
+function mostPain({ painBefore, painAfter, painNext }: DoseSession): number {
+  return Math.max(painBefore ?? 0, painAfter ?? 0, painNext ?? 0);
 }
 
+/**
+ * Whether the usual level at its least dose asks less than what is done: at an easier level it does,
+ * whatever the count; at the same one where it is no more in all, and less in something.
+ */
+function isLess(one: DoseNow, other: DoseNow, { levels }: Move): boolean {
+  if (one.kind !== other.kind) return false;
+  const [own, now] = [levels.indexOf(one.level), levels.indexOf(other.level)];
+  if (own !== now) return own < now;
+  const noMore = one.amount <= other.amount && one.sets <= other.sets;
+  return noMore && (one.amount < other.amount || one.sets < other.sets);
+}
+
+/** The usual level at the least dose that makes sense. */
 function defaultOf({ move, group, bars }: DoseSetting): DoseNow | undefined {
   const dose = ownDose(move, group);
   const level = usualLevel(move, group);
   if (!clearOf(bars, level, level.support)) return undefined;
-  return { kind: dose.kind, amount: amountOf(dose), sets: dose.sets, level };
+  const least = spanOf(move, dose.kind)?.[0] ?? amountOf(dose);
+  return { kind: dose.kind, amount: least, sets: move.range.sets[0], level };
+}
+
+/** A share of all that is done: fewer sets where that is enough, else less in each. */
+function shareOf(now: DoseNow, { move }: DoseSetting, share: number): Stepped | undefined {
+  const { kind, amount, sets } = now;
+  const fewer = Math.max(move.range.sets[0], Math.ceil(sets / 2));
+  if (fewer < sets) return { to: { ...now, sets: fewer }, what: 'sets' };
+  const span = spanOf(move, kind);
+  const step = stepOf(kind);
+  const less = Math.max(span?.[0] ?? step, Math.round((amount * share) / step) * step);
+  return less < amount ? { to: { ...now, amount: less }, what: 'amount' } : undefined;
 }
 
 interface Stepped {
@@ -234,7 +267,10 @@ function stepUp(now: DoseNow, { move, group, bars }: DoseSetting): Stepped | Dos
   if (more.amount > amount) {
     return withinMuscle(more) ? { to: more, what: 'amount' } : 'sixty-seconds';
   }
-  const another: DoseNow = { ...now, sets: sets + 1 };
+  // With a new set each has fewer: a step more in all, and not twice as much.
+  const step = stepOf(kind);
+  const each = Math.ceil((amount * sets + step) / (sets + 1) / step) * step;
+  const another: DoseNow = { ...now, amount: Math.max(span[0], each), sets: sets + 1 };
   if (another.sets <= move.range.sets[1] && withinMuscle(another))
     return { to: another, what: 'sets' };
   const next = move.levels[move.levels.indexOf(level) + 1];
