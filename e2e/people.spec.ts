@@ -126,7 +126,14 @@ test('limits that are asked stand, never asked is not none, and an impossible ye
   await expect(page.getByText(/^Never asked\. Unknown is not none/).first()).toBeVisible();
   await fold(page, 'Questions to find limits').click();
   await page.getByRole('switch', { name: 'Dizziness' }).first().click();
-  await page.getByRole('button', { name: 'All were asked today' }).click();
+  // All are asked before all are said to be.
+  const all = page.getByRole('button', { name: 'All were asked today' });
+  await expect(all).toBeDisabled();
+  await expect(page.getByText('8 questions are still to be asked.')).toBeVisible();
+  const none = page.getByRole('switch', { name: 'None of these' });
+  await expect(none).toHaveCount(8);
+  for (let i = 0; i < 8; i++) await none.nth(i).click();
+  await all.click();
   await expect(page.getByText(/^Never asked/)).toHaveCount(0);
   await fold(page, 'Taking part').click();
   const born = page.getByRole('textbox', { name: 'Year of birth' });

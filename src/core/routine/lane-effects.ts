@@ -32,7 +32,9 @@ const effectsOfLimits = remember((limits: readonly LimitOfBody[]) => effectsOf(l
 /** What the group's limits rule out or ask care for; an older or a chair group that was not asked has more. */
 export function groupEffects(routine: Asked): readonly Effect[] {
   const { limits = [], group } = routine;
-  const notAsked = isAskedAlways(group) && !limitsAsked(routine);
+  // What was said and not understood was not asked, whatever the group.
+  const notAsked =
+    routine.limitsUnread !== undefined || (isAskedAlways(group) && !limitsAsked(routine));
   const own = limits.length === 0 ? [] : effectsOfLimits(limits);
   const floor = effectsOfGroup(group);
   if (!notAsked) return own.length === 0 ? floor : floor.length === 0 ? own : [...floor, ...own];

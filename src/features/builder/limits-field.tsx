@@ -61,7 +61,7 @@ export function LimitUnread({ words, onAnswer }: UnreadProps) {
   return (
     <View style={styles.unread}>
       <Text variant="bodyMedium" style={{ color: t.clay }}>
-        {BUILD.limitUnread(words)}
+        {BUILD.limitUnread(words, (near?.taken ?? []).map(limitWords).join(', '))}
       </Text>
       <View style={styles.answers}>
         {near?.nearest.map((limit) => (

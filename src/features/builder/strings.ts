@@ -16,8 +16,10 @@ export const BUILD = {
   about: 'Group and time',
   usual: 'the usual',
   limits: 'Limits in the group, such as bad knees, new hip left; or none',
-  limitUnread: (words: string) =>
-    `“${words}” is not a limit we know, so it counts as not asked. Which is it?`,
+  limitUnread: (words: string, taken: string) =>
+    taken === ''
+      ? `“${words}” is not a limit we know, so it counts as not asked. Which is it?`
+      : `“${words}”: ${taken} is noted. The rest is not a limit we know, so it counts as not asked. Which is it?`,
   leaveOut: (words: string) => `Skip “${words}”`,
   room: 'In the room, such as 12 chairs, wall; empty for anything',
   often: 'How often, such as 3-5 a week, evenings',

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { daysAfter, withCapital } from '@/core/common';
@@ -7,8 +8,9 @@ import { LimitPicks } from '@/features/builder';
 import { personChanged, todayOf, useAppDispatch } from '@/state';
 import { LIMIT_NAMES, LOAD_NAMES } from '@/words/names';
 import { dayShown } from '@/words/moments';
+import { KeptField } from './kept-field';
 import { LimitsSaid } from './limits-said';
-import { QUESTIONS } from './questions';
+import { QUESTIONS, type Question } from './questions';
 import { PERSON } from './strings';
 import type { Person } from './use-person';
 
@@ -22,6 +24,11 @@ export function PersonLimits({ person: { member, today } }: { readonly person: P
   const { limits, asked } = member;
   const change = (words: Parameters<typeof personChanged>[1]) =>
     dispatch(personChanged(member.id, words));
+  // What was answered with none stands on this page alone, until all were asked.
+  const [none, setNone] = useState<readonly number[]>([]);
+  const has = (names: Question['limits']) =>
+    limits?.some(({ limit }) => names.includes(limit)) === true;
+  const left = QUESTIONS.filter((one, i) => !none.includes(i) && !has(one.limits)).length;
   const put = (next: readonly OwnLimit[]) =>
     change({
       limits: [...next],
@@ -45,7 +52,7 @@ export function PersonLimits({ person: { member, today } }: { readonly person: P
       {limits?.length === 0 && <Text variant="bodyLarge">{PERSON.none}</Text>}
       <LimitsSaid person={member.id} limits={limits ?? []} onLimits={put} />
       <Fold title={PERSON.questions}>
-        {QUESTIONS.map(({ ask, limits: meant }) => (
+        {QUESTIONS.map(({ ask, limits: meant }, i) => (
           <View key={ask} style={[styles.question, { borderBottomColor: t.line }]}>
             <Text variant="bodyLarge">{ask}</Text>
             <View style={styles.row}>
@@ -66,11 +73,22 @@ export function PersonLimits({ person: { member, today } }: { readonly person: P
                   />
                 );
               })}
+              {!has(meant) && (
+                <Toggle
+                  label={PERSON.noneOfThese}
+                  on={none.includes(i)}
+                  onPress={() =>
+                    setNone(none.includes(i) ? none.filter((one) => one !== i) : [...none, i])
+                  }
+                />
+              )}
             </View>
           </View>
         ))}
+        {left > 0 && <Text variant="bodyMedium">{PERSON.leftToAsk(left)}</Text>}
         <Button
           mode="contained"
+          disabled={left > 0}
           contentStyle={styles.button}
           style={styles.start}
           onPress={() =>
@@ -110,6 +128,17 @@ export function PersonLimits({ person: { member, today } }: { readonly person: P
           </Button>
         )}
       </View>
+      <KeptField
+        label={PERSON.told}
+        kept={member.told ?? ''}
+        most={300}
+        onKeep={(told) => change({ told: told.trim() === '' ? undefined : told })}
+      />
+      {member.told && (
+        <Text variant="bodyMedium" style={{ color: t.clay }}>
+          {PERSON.toldHolds}
+        </Text>
+      )}
       {asked && (
         <>
           <Text variant="bodyMedium">{PERSON.askedOn(dayShown(asked.on))}</Text>

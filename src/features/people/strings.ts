@@ -104,6 +104,12 @@ export const PERSON = {
   readLimits: 'Add what it says',
   limitsRead: (said: string) => (said === '' ? 'Understood: none.' : `Understood: ${said}.`),
   questions: 'Questions to find limits',
+  told: 'Anything else a doctor told them not to do',
+  toldHolds:
+    'Until you make a limit of it or take it out, they are checked as if nobody had asked.',
+  noneOfThese: 'None of these',
+  leftToAsk: (n: number) =>
+    n === 1 ? 'One question is still to be asked.' : `${n} questions are still to be asked.`,
   askedToday: 'All were asked today',
   askedTodayHint: 'Keeps what is chosen, and reminds you in six months.',
   clearances: 'Clearances',

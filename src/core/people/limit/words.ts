@@ -23,6 +23,8 @@ export interface UnreadLimit {
   readonly at: number;
   /** The three limits that it comes nearest to, the nearest first. */
   readonly nearest: readonly LimitName[];
+  /** Limits that some of the words name all the same: they are read, and the rest is still to be asked. */
+  readonly taken: readonly LimitOfBody[];
 }
 
 export interface LimitsRead {
@@ -41,8 +43,9 @@ export function readLimits(text: string): LimitsRead {
   const unread: UnreadLimit[] = [];
   for (const { words, at } of pieces(text)) {
     const said = limitSaid(words);
-    if (said === 'unread') unread.push({ words, at, nearest: nearestLimits(words) });
-    else for (const one of said) limits.set(limitWords(one), one);
+    const { taken, isAll } = said === 'unread' ? namedWithin(words) : { taken: said, isAll: true };
+    if (!isAll) unread.push({ words, at, nearest: nearestLimits(words), taken });
+    for (const one of taken) limits.set(limitWords(one), one);
   }
   return { limits: [...limits.values()].filter(notCovered(limits)), unread };
 }
@@ -90,6 +93,82 @@ function limitSaid(words: string): readonly LimitOfBody[] | 'unread' {
   const limit = NAMED.get(said) ?? NAMED.get(rest) ?? NAMED.get(bare(rest)) ?? troubleIn(rest);
   if (!limit) return 'unread';
   return [side && ofOneSide(limit) ? { limit, side } : { limit }];
+}
+
+/** What turns round what is said: nothing inside such words counts. */
+const TURNS =
+  /\b(?:no|not|never|without|isnt|arent|hasnt|havent|doesnt|dont|didnt|wasnt|cleared|nor|free of)\b/u;
+
+/** When it was, or how long: it changes nothing of what is meant. */
+const WHEN = new Set([
+  ...[
+    'ago',
+    'last',
+    'this',
+    'next',
+    'week',
+    'weeks',
+    'wk',
+    'wks',
+    'month',
+    'months',
+    'mth',
+    'mths',
+  ],
+  ...['year', 'years', 'yr', 'yrs', 'day', 'days', 'today', 'yesterday', 'spring', 'summer'],
+  ...['autumn', 'winter', 'christmas', 'easter', 'january', 'february', 'march', 'april', 'may'],
+  ...['june', 'july', 'august', 'september', 'october', 'november', 'december', 'type', 'stage'],
+  ...['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday', 'often'],
+  ...['sometimes', 'times', 'time', 'twice', 'once', 'ever', 'again', 'now', 'still', 'both'],
+  ...['early', 'late', 'well', 'controlled', 'treated', 'tablets', 'medication', 'pills', 'for'],
+  ...['when', 'she', 'he', 'they', 'it', 'at', 'to', 'by', 'takes', 'taking', 'uses', 'using'],
+  ...['gets', 'get', 'suffers', 'diagnosed', 'waiting', 'registered', 'history', 'fitted'],
+]);
+const isWhen = (word: string) =>
+  WHEN.has(word) || isFiller.has(word) || SIDE_WORDS.has(word) || /^\d+\w{0,2}$/u.test(word);
+
+const MOST_WORDS_IN_A_NAME = 6;
+
+/**
+ * The limits that words inside a phrase name, the longest names first; all of it is read where the rest
+ * only says when. A part of the body by itself names nothing here: "needs a hand" is no bad wrist.
+ */
+function namedWithin(words: string): { taken: readonly LimitOfBody[]; isAll: boolean } {
+  const said = plain(words).split(' ').slice(0, 40);
+  if (TURNS.test(said.join(' '))) return { taken: [], isAll: false };
+  const { side } = withoutSide(said.join(' '));
+  const used = new Set<number>();
+  const taken: LimitOfBody[] = [];
+  for (let size = Math.min(MOST_WORDS_IN_A_NAME, said.length); size > 0; size--) {
+    for (let at = 0; at + size <= said.length; at++) {
+      const places = Array.from({ length: size }, (_, i) => at + i);
+      if (places.some((place) => used.has(place))) continue;
+      const some = said.slice(at, at + size);
+      const named = limitWithin(some);
+      if (!named) continue;
+      places.forEach((place) => used.add(place));
+      taken.push(side && ofOneSide(named) ? { limit: named, side } : { limit: named });
+    }
+  }
+  const scattered = taken.length === 0 ? troubleAmong(said) : undefined;
+  if (scattered)
+    taken.push(side && ofOneSide(scattered) ? { limit: scattered, side } : { limit: scattered });
+  const left = said.filter((word, i) => !used.has(i) && !isWhen(word));
+  return { taken, isAll: taken.length > 0 && left.length === 0 };
+}
+
+/** A part and what is the matter with it, with other words between them. */
+function troubleAmong(said: readonly string[]): LimitName | undefined {
+  if (!said.some((word) => TROUBLE_OF.has(word))) return undefined;
+  return troubleIn(said.filter((word) => PART_OF.has(word) || TROUBLE_OF.has(word)).join(' '));
+}
+
+function limitWithin(some: readonly string[]): LimitName | undefined {
+  const [first = '', last = ''] = [some[0], some.at(-1)];
+  // A name begins and ends with a word that tells something.
+  if (isWhen(first) || isWhen(last) || some.every((word) => PART_OF.has(word))) return undefined;
+  const words = some.join(' ');
+  return NAMED.get(words) ?? (some.length > 1 ? troubleIn(words) : undefined);
 }
 
 /** Lower case, with neither accents nor points, and hyphens read as spaces. */
@@ -182,7 +261,8 @@ const unclearOf = (said: string) => (Object.hasOwn(UNCLEAR, said) ? UNCLEAR[said
 /** The limits that words come nearest to, by what they share and by their letters. */
 export function nearestLimits(words: string): readonly LimitName[] {
   const said = withoutSide(plain(words)).rest.slice(0, 60);
-  const unclear = unclearOf(said) ?? unclearOf(bare(said));
+  const inside = said.split(' ').map((word) => unclearOf(word));
+  const unclear = unclearOf(said) ?? unclearOf(bare(said)) ?? inside.find(Boolean);
   if (unclear) return unclear;
   const apartness = apartnessOf(said.split(' '));
   const best = new Map<LimitName, number>();

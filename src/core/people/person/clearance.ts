@@ -33,7 +33,9 @@ export function personEffects(person: Person, day: string, older: boolean): read
     [],
     person.name,
   );
-  const strict = held.has('not-asked') || (!person.limits && (older || person.unknownIsStrict));
+  const told = (person.told ?? '').trim() !== '';
+  const strict =
+    told || held.has('not-asked') || (!person.limits && (older || person.unknownIsStrict));
   const notAsked = strict ? effectsNotAsked(person.name) : [];
   const own = person.limits ? effectsOf(person.limits, clearancesOn(person, day), person.name) : [];
   return [...own, ...ofEvents, ...notAsked, ...ofToday];

@@ -76,6 +76,11 @@ describe('what happened holds', () => {
     }
   });
 
+  test('what a doctor said besides holds the stricter row, until it is made a limit or taken out', () => {
+    expect(limitsOn(member({ told: 'no lifting over 2 kg' }), '2026-06-01')).toEqual(['not-asked']);
+    expect(limitsOn(member({ told: ' ' }), '2026-06-01')).toEqual([]);
+  });
+
   test('nothing holds of somebody to whom nothing happened', () => {
     expect(inForce({}, '2026-03-01').size).toBe(0);
   });

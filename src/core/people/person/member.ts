@@ -19,7 +19,7 @@ import { LADDER_SCHOOLS } from '../balance/rungs';
 import { lapseOf } from './clearance';
 import { EVENTS, clearanceSchema, rungSchema, type Person } from './schema';
 
-export const MEMBER_VERSION = 4;
+export const MEMBER_VERSION = 5;
 
 export const MEMBER_MIGRATIONS: readonly MigrationStep[] = [
   { from: 1, what: 'events can be dealt with', apply: (member) => member },
@@ -29,6 +29,7 @@ export const MEMBER_MIGRATIONS: readonly MigrationStep[] = [
     what: 'earlier doses and orders of getting harder are kept with their days',
     apply: (member) => member,
   },
+  { from: 4, what: 'what a doctor said besides can be kept', apply: (member) => member },
 ];
 
 export const SEATS = ['chair', 'chair with arms', 'wheelchair', 'stool', 'bed', 'couch'] as const;
@@ -49,6 +50,7 @@ export type Aid = (typeof AIDS)[number];
 export const AGES = { least: 14, most: 115 } as const;
 
 const MOST_NOTE = 1000;
+const MOST_TOLD = 300;
 const day = z.iso.date();
 
 export type OwnLimit = Readonly<z.infer<typeof ownLimitSchema>>;
@@ -123,6 +125,8 @@ export const memberSchema = z.strictObject({
     .optional(),
   /** When the questions were asked, and when they are asked again. */
   asked: z.strictObject({ on: day, again: day.optional() }).optional(),
+  /** What else a doctor told them not to do, in their words; nobody has made a limit of it yet. */
+  told: textSchema(MOST_TOLD).optional(),
   clearances: z.array(clearanceSchema).max(20).optional(),
   events: z
     .array(
@@ -164,6 +168,7 @@ export function partakerOf(
     ...(limits && { limits: [...limits] }),
     ...(now?.limits && { limitsToday: [...now.limits] }),
     ...(clearances && { clearances }),
+    ...(member.told && { told: member.told }),
     ...(events && { events: [...events] }),
     ...(member.asked && { askedOn: member.asked.on }),
     ...(rung && { rung }),

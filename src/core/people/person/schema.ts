@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LOADS, SIDES } from '@/core/body';
-import { moveIdSchema, oneLineSchema } from '@/core/common';
+import { moveIdSchema, oneLineSchema, textSchema } from '@/core/common';
 import { CHALLENGES, SUPPORTS } from '@/core/moves';
 import { BASES } from '../balance/ladder';
 import { laneNameSchema } from '../lane/lanes';
@@ -44,6 +44,8 @@ export const personSchema = z.strictObject({
   limits: limitsSaidSchema.optional(),
   /** What they have on this day besides; it was asked, whatever else was. */
   limitsToday: limitsSaidSchema.optional(),
+  /** What else a doctor told them not to do: until somebody decides, they are checked as not asked. */
+  told: textSchema(300).optional(),
   clearances: z.array(clearanceSchema).max(20).optional(),
   events: z
     .array(
