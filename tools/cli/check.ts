@@ -1,7 +1,7 @@
 import { NOTHING_FOUND } from '@/words/safety';
 import { type ItemId } from '@/core/common';
 import { checkRoutine, mendOf } from '@/core/judgement';
-import { broughtBy } from '@/core/routine';
+import { broughtBy, deedOf } from '@/core/routine';
 import { SEVERITY_NAMES, findingWhat, findingWhy, mendWords } from '@/words/findings';
 import { laneTitle } from '@/words/names';
 import { scorePhrases } from '@/words/score';
@@ -33,7 +33,12 @@ export function findingRows({ routine, part, lines }: Input) {
       what: findingWhat(finding),
       why: findingWhy(finding),
       ...(accepted !== undefined && { accepted }),
-      ...(mend && { mend: { does: mendWords(finding, broughtBy(routine, mend)), ...mend } }),
+      ...(mend && {
+        mend: {
+          does: mendWords(finding, broughtBy(routine, mend), { deed: deedOf(routine, mend) }),
+          ...mend,
+        },
+      }),
     };
   });
 }

@@ -1,3 +1,4 @@
+export { deedOf, type Deed } from './edit/deed';
 export { broughtBy, type Brought } from './brought';
 export { choiceBlocks, chosenLines, firstChoice, withChoices, type Choices } from './choices';
 export {

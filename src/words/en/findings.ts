@@ -1,4 +1,4 @@
-import type { Brought } from '@/core/routine';
+import type { Brought, Deed } from '@/core/routine';
 import { withCapital } from '@/core/common';
 import type {
   About,
@@ -137,7 +137,7 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
     what: (f) => {
       const way = listWords(about(f, 'lanes').map((lane) => laneTitle(lane)));
       return first(f, 'why') === 'rests'
-        ? `${people(f)}: no way here asks as little as “${way}”, so they rest all class.`
+        ? `${people(f) || 'Somebody in this group'}: no way here asks as little as “${way}”, so they rest all class.`
         : `${people(f)}: “${way}” is not in this routine, so they do one that asks less.`;
     },
     why: 'Nobody is sent to a way that asks more than their own.',
@@ -430,33 +430,58 @@ export function findingWhy(finding: AnyFinding): string {
   return said(sayingsOf(finding.id).why, finding);
 }
 
+export interface MendSaid {
+  /** Whether it leaves its row out. */
+  readonly out?: boolean;
+  /** What it comes to, where it changes one thing of a line. */
+  readonly deed?: Deed | undefined;
+  /** The way of taking part that it is for, where others stay as they are. */
+  readonly whose?: string;
+}
+
+/** Their own words say which amount, and why. */
+const SAYS_DEED: readonly RuleId[] = ['dose-range', 'stretch-total', 'warm-short', 'side-uneven'];
+
+function deedWords(deed: Deed): string {
+  switch (deed.what) {
+    case 'less':
+      return 'Do less of it';
+    case 'more':
+      return 'Do more of it';
+    case 'support':
+      return `Hold on: ${deed.support}`;
+    case 'challenge-out':
+      return deed.support
+        ? `Leave out “${deed.challenge}”, and hold on: ${deed.support}`
+        : `Leave out “${deed.challenge}”`;
+  }
+}
+
 /** What a mend does, with the move or the level that it brings; `out` where it leaves its row out. */
 export function mendWords(
   finding: AnyFinding,
   brought: readonly Brought[] = [],
-  out = false,
+  { out = false, deed }: Pick<MendSaid, 'out' | 'deed'> = {},
 ): string {
   if (out) return 'Leave it out';
+  if (deed && brought.length === 0 && !SAYS_DEED.includes(finding.id)) return deedWords(deed);
   const does = said(sayingsOf(finding.id).mend ?? 'Mend it', finding);
   const names = brought.map(({ move, level }) => (level ? level : move));
   return names.length > 0 ? `${does}: ${listWords([...new Set(names)])}` : does;
 }
 
-/**
- * "Seated march → heels only": what comes in a row's place, as a button says it.
- * @param whose the way of taking part that it is for, where others stay as they are
- */
+/** "Seated march → heels only": what comes in a row's place, as a button says it. */
 export function mendShort(
   finding: AnyFinding,
   name: string,
   brought: readonly Brought[],
-  { out = false, whose = '' }: { readonly out?: boolean; readonly whose?: string } = {},
+  { whose = '', ...mend }: MendSaid = {},
 ): string {
   const names = [...new Set(brought.map(({ move, level }) => level ?? move))];
   const what =
     names.length > 0 && name !== ''
       ? `${name} → ${listWords(names)}`
-      : mendWords(finding, brought, out);
+      : mendWords(finding, brought, mend);
   return whose ? `${what} (${whose})` : what;
 }
 

@@ -236,6 +236,7 @@ export function mendsOf(
       .join('|');
     if (offered.has(brings)) continue;
     const findings = checkSeen(see(after));
+    if (brings !== '' && stillMinded(what, findings)) continue;
     if (!isGone(findings) || (!rule.tells && newFindings(before, findings).length > 0)) continue;
     offered.add(brings);
     const isGood = findings.every((one) => wasThere(known, one));
@@ -292,6 +293,22 @@ export function mendOf(
   wish: CheckWish & { readonly newId: NewId },
 ): Change | undefined {
   return mendsOf(routine, what, wish)[0];
+}
+
+/**
+ * Whether what was brought in a row's place is minded by the same limit for whatever reason: a rounded back
+ * is not mended by another rounding, nor a stop by a caution.
+ */
+function stillMinded(what: RuleFinding, findings: readonly RuleFinding[]): boolean {
+  const { id, itemId, about } = what;
+  const limits = about.limits ?? [];
+  return findings.some(
+    (one) =>
+      id === 'limit-load' &&
+      one.id === id &&
+      one.itemId === itemId &&
+      one.about.limits?.some((limit) => limits.includes(limit)),
+  );
 }
 
 /** The same rule at the same place, about the same things: what a mend must have silenced. */

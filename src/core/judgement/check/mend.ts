@@ -62,7 +62,8 @@ export function standIns(seen: Seen, { item, inForce, lanes, plays }: SeenItem):
     .filter(
       (other) =>
         !there.has(other.id) &&
-        (other.family === move.family || (other.kind === move.kind && shared(other) > 0)),
+        shared(other) > 0 &&
+        (other.family === move.family || other.kind === move.kind),
     )
     .filter((other) => {
       const level = usualLevel(other, group);

@@ -3,7 +3,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import type { ItemId } from '@/core/common';
 import type { FindingPlace, PlacedFinding } from '@/core/judgement';
-import { broughtBy, hasEntry, lanesOf, type Change, type Routine } from '@/core/routine';
+import { broughtBy, deedOf, hasEntry, lanesOf, type Change, type Routine } from '@/core/routine';
 import { Field, Target, useTokens } from '@/design';
 import { SEVERITY_NAMES, findingWhat, findingWhy, mendShort } from '@/words/findings';
 import { laneTitle } from '@/words/names';
@@ -106,7 +106,8 @@ function FindingEntry({
     const isOne = isOfOneLane(mend);
     const whose = !several || !lane ? '' : isOne ? laneTitle(lane) : FINDINGS.everybody;
     const out = mend.steps.every(({ kind }) => kind === 'remove');
-    return mendShort(finding, name, broughtBy(routine, mend), { out, whose });
+    const deed = deedOf(routine, mend);
+    return mendShort(finding, name, broughtBy(routine, mend), { out, whose, deed });
   };
   const place = rows.length > 1 ? FINDINGS.places(rows.length) : rows[0]?.name;
   return (

@@ -2,7 +2,7 @@ import { startTransition, useMemo, useRef, useState } from 'react';
 import { printClock, type PersonId } from '@/core/common';
 import type { OwnLimit } from '@/core/people';
 import type { RuleFinding, SafeFitting, Tonight, TonightAsked } from '@/core/judgement';
-import { applyChange, broughtBy, type Change, type Routine } from '@/core/routine';
+import { applyChange, broughtBy, deedOf, type Change, type Routine } from '@/core/routine';
 import { fitTo, forTonight, ordered, tonightTaken, useAppDispatch } from '@/state';
 import { mendWords, orderingWhy } from '@/words/findings';
 import { PROPOSAL, TONIGHT } from '../strings';
@@ -102,7 +102,9 @@ export function useProposals({ routine, change }: Pick<Editing, 'routine' | 'cha
     show({ kind: 'ask-length', title: PROPOSAL.fit, about: routine }),
   );
   const mend = useSame((finding: RuleFinding, made: Change) =>
-    show(preview(mendWords(finding, broughtBy(routine, made)), made)),
+    show(
+      preview(mendWords(finding, broughtBy(routine, made), { deed: deedOf(routine, made) }), made),
+    ),
   );
   const leave = useSame(() => show(undefined));
   const keep = useSame(() => {

@@ -8,7 +8,7 @@ import { minded } from '../asked-of-body';
 import type { SeenItem } from '../seen';
 import { longestSetMs } from '../seen-times';
 
-const VALUES = { pressMs: 10_000, limitedPressMs: 6_000, limitedIsometricMs: 10_000 } as const;
+const VALUES = { pressMs: 10_000, limitedPressMs: 6_000, limitedIsometricMs: 9_000 } as const;
 
 /** How long a way of taking part holds, where it holds less than the room; ∞ where it holds as long. */
 function ownHoldMs({ plays }: SeenItem, lane: LaneName): number {

@@ -1,4 +1,4 @@
-import { laneOf, plainLane, usualWay, type LaneName } from '@/core/people';
+import { laneOf, nearestWay, plainLane, usualWay, type LaneName } from '@/core/people';
 import { changeHeader } from '@/core/routine';
 import type { Found, Rule } from '../finding';
 import type { Seen } from '../seen';
@@ -10,12 +10,19 @@ interface Without {
 }
 
 /** Who takes part in a way that the routine lacks, and what they do instead. */
-function withoutWay({ part, lanes }: Seen): readonly Without[] {
-  return part.people.flatMap((person) => {
-    const way = usualWay(person);
-    if (way === undefined || lanes.some((one) => plainLane(one) === plainLane(way))) return [];
-    return [{ name: person.name, way, takes: laneOf(person, lanes) }];
+function withoutWay({ part, lanes, routine }: Seen): readonly Without[] {
+  // Where nobody is named, somebody of the group has what it is said to have.
+  const way = usualWay({ limits: routine.limits });
+  const ofGroup: readonly Without[] =
+    part.people.length === 0 && way !== undefined && nearestWay(way, lanes) === undefined
+      ? [{ name: '', way, takes: undefined }]
+      : [];
+  const named = part.people.flatMap((person) => {
+    const own = usualWay(person);
+    if (own === undefined || lanes.some((one) => plainLane(one) === plainLane(own))) return [];
+    return [{ name: person.name, way: own, takes: laneOf(person, lanes) }];
   });
+  return [...ofGroup, ...named];
 }
 
 /** Somebody whose way of taking part the routine does not have: they do what asks less, or rest. */
@@ -34,7 +41,7 @@ export const wayMissing: Rule<never, 'people' | 'lanes' | 'why'> = {
           {
             severity: rests ? 'stop' : 'caution',
             about: {
-              people: own.map(({ name }) => name),
+              people: own.map(({ name }) => name).filter(Boolean),
               lanes: [way],
               why: [rests ? 'rests' : 'less'],
             },

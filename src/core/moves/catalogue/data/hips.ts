@@ -138,6 +138,7 @@ export const HIPS_LYING: readonly Move[] = [
         },
       }),
       level('knees over the hips', 'lying-back', {
+        notFor: ['older'],
         loaded: regions('body', 'abdomen', 'low-back'),
         words: {
           setUp: 'Lie on your back, knees over your hips.',
