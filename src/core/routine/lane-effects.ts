@@ -13,7 +13,7 @@ import {
   type LaneName,
   type TakingPart,
 } from '@/core/people';
-import { remember } from '@/core/common';
+import { remember, rememberPair } from '@/core/common';
 import { lanesOf } from './lanes-of';
 import type { Routine } from './schema';
 
@@ -29,16 +29,20 @@ const isAskedAlways = (group: Routine['group']) => group === 'older' || group ==
 
 const effectsOfLimits = remember((limits: readonly LimitOfBody[]) => effectsOf(limits));
 
+/** One after the other, and the same ones for the same: what is looked up by them is found again. */
+const both = rememberPair((some: readonly Effect[], more: readonly Effect[]): readonly Effect[] =>
+  some.length === 0 ? more : more.length === 0 ? some : [...some, ...more],
+);
+
 /** What the group's limits rule out or ask care for; an older or a chair group that was not asked has more. */
 export function groupEffects(routine: Asked): readonly Effect[] {
-  const { limits = [], group } = routine;
+  const { limits, group } = routine;
   // What was said and not understood was not asked, whatever the group.
   const notAsked =
     routine.limitsUnread !== undefined || (isAskedAlways(group) && !limitsAsked(routine));
-  const own = limits.length === 0 ? [] : effectsOfLimits(limits);
   const floor = effectsOfGroup(group);
-  if (!notAsked) return own.length === 0 ? floor : floor.length === 0 ? own : [...floor, ...own];
-  return [...floor, ...own, ...effectsNotAsked()];
+  const own = limits ? both(floor, effectsOfLimits(limits)) : floor;
+  return notAsked ? both(own, effectsNotAsked()) : own;
 }
 
 /** What limits rule out and ask care for, lane by lane: the group's, and those of who takes it. */
@@ -58,7 +62,7 @@ export function laneEffects(
       const ofWay = effectsOfWay(lane);
       return [
         lane,
-        ofPeople.length + ofWay.length > 0 ? [...ofGroup, ...ofWay, ...ofPeople] : ofGroup,
+        ofPeople.length > 0 ? [...ofGroup, ...ofWay, ...ofPeople] : both(ofGroup, ofWay),
       ];
     }),
   );

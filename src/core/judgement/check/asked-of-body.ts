@@ -31,6 +31,10 @@ const CHALLENGE_LOADS: Readonly<Partial<Record<Challenge, Load>>> = {
   'looking up': 'look-up',
   'eyes closed': 'eyes-closed',
 };
+/** What a challenge on a line asks besides the level. */
+export const loadOfChallenge = (challenge: Challenge | undefined): Load | undefined =>
+  challenge && CHALLENGE_LOADS[challenge];
+
 const CHALLENGE_LOAD_NAMES: readonly Load[] = Object.values(CHALLENGE_LOADS);
 
 const loadsWith = remember(
@@ -58,13 +62,26 @@ export function minded(
   loads: readonly Load[],
   lane?: LaneName,
 ): Effect['severity'] | undefined {
-  const own = [...effects].flatMap(([name, all]) =>
-    lane === undefined || name === lane ? all : [],
-  );
-  const found = own.filter(({ load, limit }) => loads.includes(load) && !AS_SUCH.includes(limit));
-  if (found.some(({ severity }) => severity === 'out')) return 'out';
-  return found.length > 0 ? 'care' : undefined;
+  let worst: Effect['severity'] | undefined;
+  for (const [name, all] of effects) {
+    if (lane !== undefined && name !== lane) continue;
+    for (const load of loads) {
+      const own = mindedIn(all).get(load);
+      if (own === 'out') return 'out';
+      worst ??= own;
+    }
+  }
+  return worst;
 }
+
+/** How each load is minded by limits of people's own. */
+const mindedIn = remember((all: readonly Effect[]) => {
+  const map = new Map<Load, Effect['severity']>();
+  for (const { load, severity, limit } of all) {
+    if (!AS_SUCH.includes(limit) && map.get(load) !== 'out') map.set(load, severity);
+  }
+  return map;
+});
 
 /** Whether somebody in a lane, or in any, has a limit that asks for something besides loads. */
 export function asksFor(seen: Seen, wish: LimitWish, lane?: LaneName): boolean {

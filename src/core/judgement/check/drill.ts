@@ -1,3 +1,4 @@
+import { remember } from '@/core/common';
 import { onSide, position, type Load, type Stance } from '@/core/body';
 import type { Challenge } from '@/core/moves';
 import { loadsOfLevel, type Rung } from '@/core/people';
@@ -32,15 +33,20 @@ const MOVES_BASE: readonly Load[] = [
 ];
 
 /** Whether the base moves, or the height changes: nothing to do with eyes closed or looking up. */
-export function movesBase({ level, lane }: Pick<LaneDoing, 'level' | 'lane'>): boolean {
-  const heights = new Set(placesOf(level).map(({ height }) => height));
-  const loads = loadsOfLevel(level, lane);
-  const lifts = level.stance !== 'one-leg' && loads.some(({ load }) => load === 'one-leg');
-  return heights.size > 1 || lifts || loads.some(({ load }) => MOVES_BASE.includes(load));
+export function movesBase({ level }: Pick<LaneDoing, 'level'>): boolean {
+  return movesBaseOf(level);
 }
 
-const placesOf = ({ from, through, to }: LaneDoing['level']) =>
-  [from, ...through, to].map((ref) => position(onSide(ref, null)));
+const movesBaseOf = remember((level: LaneDoing['level']): boolean => {
+  const heights = new Set(placesOf(level).map(({ height }) => height));
+  const loads = loadsOfLevel(level);
+  const lifts = level.stance !== 'one-leg' && loads.some(({ load }) => load === 'one-leg');
+  return heights.size > 1 || lifts || loads.some(({ load }) => MOVES_BASE.includes(load));
+});
+
+const placesOf = remember(({ from, through, to }: LaneDoing['level']) =>
+  [from, ...through, to].map((ref) => position(onSide(ref, null))),
+);
 
 /** Whether work needs a steady stand: balance drills, and all that stands on one leg. */
 export function asksBalance({ move, level }: LaneDoing): boolean {

@@ -1,11 +1,11 @@
 import { SIDES, loadsOfWay, otherSide, type Load, type Side } from '@/core/body';
-import { rememberPair, type ItemId } from '@/core/common';
+import { remember, rememberPair, type ItemId } from '@/core/common';
 import type { LevelLoad } from '@/core/moves';
 import { bitesOn, caredForTwice, type Effect, type LaneName } from '@/core/people';
 import { changeItem } from '@/core/routine';
 import type { Found, Rule, Severity } from '../finding';
 import { easierLevels, itemOf, shorterDoses, standIns } from '../mend';
-import { hasLoad, loadsOf } from '../asked-of-body';
+import { hasLoad, loadOfChallenge, loadsOf } from '../asked-of-body';
 import { longestSetMs, oneGoMs } from '../seen-times';
 import type { LaneDoing, Seen, SeenItem } from '../seen';
 import { staysOf } from '../stays';
@@ -93,14 +93,27 @@ function bitesOf(
   loads: readonly LevelLoad[],
   worked: readonly Side[],
 ): readonly Bite[] {
-  return effects.flatMap((effect) =>
-    loads.flatMap((load): Bite[] => {
+  const found: Bite[] = [];
+  for (const load of loads) {
+    for (const effect of byLoad(effects).get(load.load) ?? []) {
       const on = bitesOn(effect, load, level, support, worked);
-      if (on?.length === 0) return [];
-      return [{ effect, load: load.load, worked: on === null ? null : (on[0] ?? null) }];
-    }),
-  );
+      if (on?.length === 0) continue;
+      found.push({ effect, load: load.load, worked: on === null ? null : (on[0] ?? null) });
+    }
+  }
+  return found;
 }
+
+/** Effects by their load: most levels ask a few of many. */
+const byLoad = remember((effects: readonly Effect[]): ReadonlyMap<Load, readonly Effect[]> => {
+  const map = new Map<Load, Effect[]>();
+  for (const effect of effects) {
+    const own = map.get(effect.load);
+    if (own) own.push(effect);
+    else map.set(effect.load, [effect]);
+  }
+  return map;
+});
 
 /** The same limits meet the same levels over and over while a routine is built. */
 const known = rememberPair(
@@ -241,9 +254,13 @@ export const limitLoad: Rule<never, 'lanes' | 'loads' | 'limits' | 'people'> = {
             }),
           ]
         : [];
+    // What comes of the challenge goes with it.
+    const added = loadOfChallenge(one.item.challenge);
+    const ofChallenge = added !== undefined && finding.about.loads?.includes(added);
     // What is too much only for its time is shortened first.
     const ofTime = finding.about.loads?.every((load) => OF_TIME.includes(load)) ?? false;
     return [
+      ...(ofChallenge ? [changeItem(seen.routine, one.item.id, { challenge: undefined })] : []),
       ...(ofTime ? shorterDoses(seen, one) : []),
       ...easierLevels(seen, one, finding.lane),
       ...standIns(seen, one),
