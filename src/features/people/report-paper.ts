@@ -54,13 +54,22 @@ export const REPORT = {
   flagged: 'What was noted in class',
   nothing: 'Nothing in these weeks.',
   pain: (before: number, after: number) => `pain ${before} before, ${after} after, of 10`,
-  dizzy: 'dizzy on rising',
+  dizzy: 'dizzy',
+  sore: (days: number) => `sore for ${days} days afterwards`,
+  unwell: 'not well on the day',
+  with: (aids: string) => `Comes with: ${aids}.`,
+  sits: (seat: string) => `Sits in: ${seat}.`,
+  told: (words: string) => `Told not to, in their words: ${words}`,
+  askBack:
+    'A question, or something that we should know or leave out? Write it here, and they bring the page along.',
   falls: (n: number) =>
     n === 1 ? 'a fall since the class before' : `${n} falls since the class before`,
   nearFall: 'a near-fall',
 };
 
 export const REPORT_WEEKS = 12;
+/** Sore for longer than this is worth telling. */
+const SORE_DAYS = 2;
 
 const sum = (all: readonly Week[]) => all.reduce((n, { classes }) => n + classes, 0);
 
@@ -139,10 +148,13 @@ export function reportPaper(
   const flagged = came.flatMap(({ on, entry }) => {
     if (on < from) return [];
     const { painBefore = 0, painAfter = 0, dizzy, falls, outcome, items } = entry;
+    const { soreDays = 0, unwell } = entry;
     const near = Object.values(items ?? {}).some((one) => (one.nearFalls ?? 0) > 0);
     const said = [
       painAfter - painBefore >= 2 ? REPORT.pain(painBefore, painAfter) : '',
       dizzy ? REPORT.dizzy : '',
+      unwell ? REPORT.unwell : '',
+      soreDays > SORE_DAYS ? REPORT.sore(soreDays) : '',
       falls ? REPORT.falls(falls) : '',
       near ? REPORT.nearFall : '',
       outcome === 'stopped-early' ? OUTCOME_WORDS[outcome] : '',
@@ -169,7 +181,12 @@ export function reportPaper(
     },
     {
       heading: REPORT.limits,
-      lines: [limits ? withStop(withCapital(limits.join(', ') || REPORT.none)) : REPORT.never],
+      lines: [
+        limits ? withStop(withCapital(limits.join(', ') || REPORT.none)) : REPORT.never,
+        member.told ? withStop(REPORT.told(member.told)) : '',
+        member.seat ? REPORT.sits(member.seat) : '',
+        member.aids?.length ? REPORT.with(member.aids.join(', ')) : '',
+      ].filter(Boolean),
     },
     ...(asked.length > 0 ? [{ heading: REPORT.asked, lines: asked }] : []),
     ...(ladder
@@ -198,7 +215,12 @@ export function reportPaper(
       lines: flagged.length > 0 ? flagged.slice(-12) : [REPORT.nothing],
     },
   ];
-  const foot = [REPORT.madeBy(dayShown(today), writtenBy), REPORT.not, MEASURES_INFORM];
+  const foot = [
+    REPORT.madeBy(dayShown(today), writtenBy),
+    REPORT.askBack,
+    REPORT.not,
+    MEASURES_INFORM,
+  ];
   // A printer offers the title as the name of a file.
   return { ...plainPage(REPORT.title(member.name), parts, foot), title: REPORT.file };
 }
