@@ -46,7 +46,7 @@ ${RULE_SOURCES.map((source) => `- \`${source}\`: ${SOURCE_NAMES[source]}`).join(
 What each limit rules out or asks care for, for every load, stands in [limits](limits.md), read both ways.
 
 ## Least contact in balance
-Hover is no contact. A chair, wall or counter stays in reach always. With eyes closed, older groups do not stand in tandem.
+Hover is no contact. A chair, wall or counter stays in reach always. With eyes closed or looking up, older groups do not stand in tandem.
 
 ${table(
   ['', 'apart, together', 'semi-tandem', 'tandem', 'one leg'],

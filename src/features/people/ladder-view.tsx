@@ -8,6 +8,7 @@ import {
   foreseen,
   measuredRung,
   placeOn,
+  leastContact,
   rungsOf,
   timesOn,
   type Base,
@@ -221,9 +222,9 @@ function SetByHand({
       base,
       timeMs: timesOn(base).find((one) => one >= rung.timeMs) ?? timesOn(base)[0] ?? 10_000,
     });
-  const allowed = rungsOf('challenge first', older).filter(({ base }) => base === rung.base);
+  const { base } = rung;
   const challenges = CHALLENGES.filter(
-    (one) => one === 'still' || allowed.some(({ challenge }) => challenge === one),
+    (one) => base === 'seated' || leastContact(base, one, older) !== 'not-used',
   );
   return (
     <View style={styles.all}>

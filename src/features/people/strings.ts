@@ -107,6 +107,7 @@ export const PERSON = {
   told: 'Anything else a doctor told them not to do',
   toldHolds:
     'Until you make a limit of it or take it out, they are checked as if nobody had asked.',
+  challenged: 'with a task',
   noneOfThese: 'None of these',
   leftToAsk: (n: number) =>
     n === 1 ? 'One question is still to be asked.' : `${n} questions are still to be asked.`,

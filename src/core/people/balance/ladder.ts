@@ -50,7 +50,8 @@ const COLUMN: Readonly<Record<Stance, 0 | 1 | 2 | 3>> = {
  * @example leastContact('tandem', 'still', true) // 'none'
  */
 export function leastContact(stance: Stance, challenge: Challenge, older: boolean): Contact {
-  if (older && stance === 'tandem' && challenge === 'eyes closed') return 'not-used';
+  const tips = challenge === 'eyes closed' || challenge === 'looking up';
+  if (older && stance === 'tandem' && tips) return 'not-used';
   if (older && stance === 'one-leg' && challenge === 'still') return 'hover';
   return LEAST_CONTACT[challenge][COLUMN[stance]];
 }

@@ -18,10 +18,8 @@ function least({ base, challenge }: Pick<Rung, 'base' | 'challenge'>, older: boo
 /** Looking up is short for everybody: the head tipped back for long makes dizzy. */
 const LOOK_UP_MS = 10_000;
 
-/** Whether a challenge is given on a base at all; older groups do not look up heel to toe. */
+/** Whether a challenge is given on a base at all. */
 function isGiven(base: Base, challenge: Challenge, older: boolean): boolean {
-  if (older && challenge === 'looking up' && (base === 'tandem' || base === 'one-leg'))
-    return false;
   return least({ base, challenge }, older) !== 'not-used';
 }
 
