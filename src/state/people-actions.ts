@@ -282,9 +282,7 @@ export function eventDealtWith(id: PersonId): AppThunk {
     const events = getState().people[id]?.events ?? [];
     dispatch(
       personChanged(id, {
-        events: events.map((one) =>
-          one.dealtOn ? one : { ...one, dealtOn },
-        ),
+        events: events.map((one) => (one.dealtOn ? one : { ...one, dealtOn })),
       }),
     );
   };

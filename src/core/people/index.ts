@@ -73,7 +73,13 @@ export {
 export { LIMITS, ofOneSide, type LimitName } from './limit/names';
 export { TABLE, WHY, decidedFor, type RowName } from './limit/table';
 export { limitOfBodySchema, limitsSchema, ownLimitSchema } from './limit/schema';
-export { limitWords, readLimits, type LimitsRead, type UnreadLimit } from './limit/words';
+export {
+  limitWords,
+  limitsNamed,
+  readLimits,
+  type LimitsRead,
+  type UnreadLimit,
+} from './limit/words';
 export { holdsOn, inForce } from './person/in-force';
 export { clearancesOn, lapseOf, personEffects } from './person/clearance';
 export {

@@ -50,6 +50,17 @@ export function readLimits(text: string): LimitsRead {
   return { limits: [...limits.values()].filter(notCovered(limits)), unread };
 }
 
+/**
+ * The limits that words are the names of, whole: for searches, where the other words look for something else.
+ * @example limitsNamed('bad knees') // [{ limit: 'knee painful' }]
+ */
+export function limitsNamed(text: string): readonly LimitOfBody[] {
+  return pieces(text).flatMap(({ words }) => {
+    const said = limitSaid(words);
+    return said === 'unread' ? [] : said;
+  });
+}
+
 /** A limit of one side says nothing where the same one is there for both. */
 function notCovered(limits: ReadonlyMap<string, LimitOfBody>) {
   return ({ limit, side }: LimitOfBody) => side === undefined || !limits.has(limit);

@@ -1,6 +1,6 @@
 import type { Region } from '@/core/body';
 import { foldName, propNamed, type Catalogue, type Move, type MoveKind } from '@/core/moves';
-import { readLimits, type LaneName, type LimitName } from '@/core/people';
+import { limitsNamed, type LaneName, type LimitName } from '@/core/people';
 import { findMoves, type Wanted, type Where } from './find-moves';
 import { namesHold } from './search';
 
@@ -121,7 +121,7 @@ function takes(
   if (where || kind || prop) return true;
   // A part of the body alone is where it is wanted; with its trouble it is what to keep clear of.
   const isTrouble = !FILLERS.has(tokens[0] ?? '') && !tokens.every((one) => meant(BODY, one));
-  const limits = isTrouble ? readLimits(run).limits : [];
+  const limits = isTrouble ? limitsNamed(run) : [];
   said.limits = [...new Set([...said.limits, ...limits.map(({ limit }) => limit)])];
   return limits.length > 0;
 }

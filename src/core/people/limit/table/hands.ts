@@ -2,14 +2,7 @@ import { table } from './cells';
 
 /** Hands, and what is in them. */
 export const HANDS = table(
-  [
-    'wrist-weight',
-    'wrist-finger-stretch',
-    'grip',
-    'lift',
-    'hands-busy',
-    'band-tight',
-  ],
+  ['wrist-weight', 'wrist-finger-stretch', 'grip', 'lift', 'hands-busy', 'band-tight'],
   // prettier-ignore
   {
     'no floor':                      '-   -   -   -   -   -',

@@ -2,15 +2,7 @@ import { table } from './cells';
 
 /** Knees, calves and feet. */
 export const LEGS = table(
-  [
-    'kneel',
-    'deep-knee',
-    'calf-stretch',
-    'calf-work',
-    'heel-toe-walk',
-    'bare-foot',
-    'impact',
-  ],
+  ['kneel', 'deep-knee', 'calf-stretch', 'calf-work', 'heel-toe-walk', 'bare-foot', 'impact'],
   // prettier-ignore
   {
     'no floor':                      '-   -   -   -   -   -   -',
