@@ -55,7 +55,7 @@ export const LEAD = {
     ready:
       'A chime and a sentence were sent to the loudspeaker. If you heard nothing, look at the volume.',
     asleep: 'The browser keeps its sound off until you press here again.',
-    none: 'This device makes no sound: what is said stands on the stage instead.',
+    none: 'This device makes no sound: what is said is shown on the stage instead.',
   },
   startAt: 'Start at (such as 10:30)',
   startAtWrong: 'A time of day, such as 10:30.',
