@@ -13,7 +13,9 @@ test('this device: what is kept by kind, a sound, a promise that is asked for, a
   await page.getByRole('button', { name: 'Try sound and voice' }).click();
   // Its answer moves what is below; a press that comes in that moment lands elsewhere.
   await expect(
-    page.getByText(/^(?:A chime and a sentence|The browser keeps its sound|This device makes no sound)/u),
+    page.getByText(
+      /^(?:A chime and a sentence|The browser keeps its sound|This device makes no sound)/u,
+    ),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Chimes, voice and screen' }).click();
   await page.getByRole('switch', { name: 'Chimes' }).click();
