@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { talkMs, PACES } from '@/core/body';
 import { GROUP_ALONE } from '@/core/people';
-import { itemsInOrder, withChoices, choiceBlocks } from '@/core/routine';
+import { itemsInOrder, routineSchema, withChoices, choiceBlocks } from '@/core/routine';
 import { plainPhrases, routineArbitrary, routineOf } from '@/core/testing';
 import { compile } from './compile';
 import { isWork } from './score';
@@ -20,6 +20,29 @@ describe('lines that flow', () => {
     expect((ahead?.atMs ?? 0) + talkMs(ahead?.text ?? '', PACES.desk.talkWpm)).toBe(cat?.endMs);
     expect(cat?.cues.some(({ kind }) => kind === 'end')).toBe(false);
     expect(bend?.cues[0]).toMatchObject({ kind: 'go', atMs: bend?.startMs });
+  });
+
+  test('a cue of a sign alone has its moment to itself', () => {
+    const line = { kind: 'item', moveId: 'seated-easy-breath' };
+    const dose = { kind: 'timed', timedMs: 3000, sets: 1 };
+    const routine = routineSchema.parse({
+      id: 'routine',
+      title: 'Signs',
+      group: 'desk',
+      notes: [],
+      pace: { talkWpm: 60 },
+      sections: {
+        'warm-up': [
+          { ...line, id: 'i1', dose, cue: '🙂' },
+          { ...line, id: 'i2', straightOn: true },
+        ],
+        main: [],
+        settle: [],
+      },
+    });
+    const { segments } = compile(routine, GROUP_ALONE, plainPhrases);
+    const starts = segments.flatMap(({ cues }) => cues.map(({ atMs }) => atMs));
+    expect(new Set(starts).size).toBe(starts.length);
   });
 
   test('after a written rest the room is counted in and not set up', () => {

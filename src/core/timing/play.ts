@@ -63,7 +63,8 @@ function tellAhead(
   for (const said of [[name, ...taken, text], [name, text], [name]]) {
     const words = said.map(withStop).join(' ');
     const atMs = last.endMs - talkMs(words, talkWpm);
-    if (atMs < freeMs) continue;
+    // A cue of signs alone takes no time to say, and still stands where it is.
+    if (atMs < freeMs || cues.some((cue) => cue.atMs === atMs)) continue;
     walk.segments[before] = { ...last, cues: [...cues, { atMs, kind: 'ahead', text: words }] };
     return;
   }
