@@ -248,7 +248,7 @@ export function notesNaming(name: string): AppThunk<number> {
       ...Object.values(groups).map(({ notes }) => notes),
       ...Object.values(people)
         .filter((one) => one.name !== name)
-        .map(({ notes }) => notes),
+        .flatMap(({ notes, told }) => [notes, told]),
     ];
     return texts.filter((text) => text !== undefined && blotted(text, name) !== text).length;
   };
@@ -271,7 +271,11 @@ function nameBlotted(name: string): AppThunk {
       one.notes === undefined ? one : { ...one, notes: blotted(one.notes, name) };
     dispatch(runsBrought(changed(Object.values(runs), blotRun).map(([, run]) => run)));
     dispatch(groupsPut(changed(Object.values(groups), blotNotes).map(([, group]) => group)));
-    dispatch(peoplePut(changed(Object.values(people), blotNotes).map(([, one]) => one)));
+    const blotMember = (one: Member): Member => ({
+      ...blotNotes(one),
+      ...(one.told !== undefined && { told: blotted(one.told, name) }),
+    });
+    dispatch(peoplePut(changed(Object.values(people), blotMember).map(([, one]) => one)));
   };
 }
 

@@ -12,6 +12,7 @@ import {
   bringTable,
   doseTaken,
   entryChanged,
+  entryTaken,
   openLead,
   act,
   attachWorkshop,
@@ -138,6 +139,25 @@ test('a fall that a class hears of ends clearances, and is noted once', async ()
   expect(clearancesOn(ada, day)).toEqual([]);
   store.dispatch(entryChanged(RUN, ADA, { falls: undefined }));
   expect(store.getState().people[ADA]?.events).toEqual([]);
+});
+
+test('what a class hears is taken back by what told it, and by nothing else', async () => {
+  const store = await opened(fakePlatform());
+  await readRun(store.hall, RUN);
+  const on = store.getState().runs[RUN]?.startedAt.slice(0, 10) ?? '';
+  const events = () => (store.getState().people[ADA]?.events ?? []).map(({ what }) => what).sort();
+  store.dispatch(entryChanged(RUN, ADA, { dizzy: true }));
+  expect(events()).toEqual(['stop-sign']);
+  store.dispatch(entryChanged(RUN, ADA, { dizzy: undefined }));
+  expect(events()).toEqual([]);
+  // Set by hand on the person’s page, for the same day.
+  store.dispatch(personChanged(ADA, { events: [{ what: 'fall', on }] }));
+  store.dispatch(entryChanged(RUN, ADA, { dizzy: true }));
+  store.dispatch(entryChanged(RUN, ADA, { dizzy: undefined }));
+  expect(events()).toEqual(['fall']);
+  store.dispatch(entryChanged(RUN, ADA, { dizzy: true, falls: undefined }));
+  store.dispatch(entryTaken(RUN, ADA));
+  expect(events()).toEqual(['fall']);
 });
 
 test('what is noted for the first time is no correction, however late', async () => {

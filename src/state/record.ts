@@ -88,7 +88,8 @@ export function entryChanged(
     const entry = corrected(known ?? first, words, { noted, now });
     const others = run.people?.filter((one) => one.person !== person) ?? [];
     dispatch(entriesPut(run, [...others, entry], [person]));
-    if ('falls' in words || 'dizzy' in words) dispatch(heardOf(person, run, entry));
+    if ('falls' in words || 'dizzy' in words)
+      dispatch(heardOf(person, run, { was: known, is: entry }));
   };
 }
 
@@ -100,25 +101,33 @@ export function entryChanged(
 function heardOf(
   person: PersonId,
   { startedAt, events: led = [] }: Pick<Run, 'startedAt' | 'events'>,
-  heard: Pick<EntryWords, 'falls' | 'dizzy'>,
+  { was, is }: { readonly was: Heard | undefined; readonly is: Heard },
 ): AppThunk {
   return (dispatch, getState) => {
     const on = startedAt.slice(0, 10);
     const before = getState().people[person]?.events ?? [];
     const noted = led.some(({ people = [] }) => people.includes(person));
-    const is = { fall: Boolean(heard.falls), 'stop-sign': heard.dizzy === true || noted };
-    const others = before.filter(
-      (one) => one.on !== on || one.dealtOn || (one.what !== 'fall' && one.what !== 'stop-sign'),
-    );
-    const known = (what: keyof typeof is) =>
-      others.some((one) => one.on === on && one.what === what);
+    const tells = (heard: Heard | undefined) => ({
+      fall: Boolean(heard?.falls),
+      'stop-sign': heard?.dizzy === true,
+    });
+    const [told, tellsNow] = [tells(was), tells(is)];
+    // Only what this entry told is taken back by it.
+    const goes = ({ what, on: then, dealtOn }: (typeof before)[number]) =>
+      (what === 'fall' || (what === 'stop-sign' && !noted)) &&
+      then === on &&
+      !dealtOn &&
+      told[what] &&
+      !tellsNow[what];
+    const others = before.filter((one) => !goes(one));
     const now = (['fall', 'stop-sign'] as const)
-      .filter((what) => is[what] && !known(what))
+      .filter((what) => tellsNow[what] && !others.some((one) => one.on === on && one.what === what))
       .map((what) => ({ what, on }));
     const events = [...others, ...now].slice(-100);
     if (!isEqual(events, before)) dispatch(personChanged(person, { events }));
   };
 }
+type Heard = Pick<EntryWords, 'falls' | 'dizzy'>;
 
 /** An entry is made as if it had never been. */
 export function entryTaken(id: RunId, person: PersonId): AppThunk {
@@ -127,7 +136,8 @@ export function entryTaken(id: RunId, person: PersonId): AppThunk {
     const others = run?.people?.filter((one) => one.person !== person);
     if (!run || !others) return;
     dispatch(entriesPut(run, others, [person]));
-    dispatch(heardOf(person, run, {}));
+    const was = run.people?.find((one) => one.person === person);
+    dispatch(heardOf(person, run, { was, is: {} }));
   };
 }
 
@@ -325,7 +335,7 @@ export function bringTable({ classes, newPeople, newGroups }: TablePlan): AppThu
     dispatch(runsBrought(runs));
     for (const run of runs) {
       for (const entry of run.people ?? []) {
-        if (entry.falls || entry.dizzy) dispatch(heardOf(entry.person, run, entry));
+        dispatch(heardOf(entry.person, run, { was: undefined, is: entry }));
       }
     }
     const { people, groups } = getState();

@@ -53,6 +53,7 @@ export {
   effectsOf,
   effectsOfGroup,
   effectsOfWay,
+  isOwn,
   loadsOfLevel,
   loadsWithWay,
   NO_BARS,

@@ -156,8 +156,16 @@ const SAYINGS: { readonly [Id in RuleId]: Sayings<FindingOf<Id>> } = {
       `${f.severity === 'stop' ? 'Ruled out here' : 'Needs care here'}: ${loads(f)}${
         f.side ? `, ${f.side} side` : ''
       }.`,
-    why: (f) =>
-      `${people(f) ? `${people(f)}: ` : 'In this group: '}${limits(f)}. Their clinician has the last word.`,
+    why: (f) => {
+      const named = about(f, 'limits');
+      if (named.every((one) => one === 'of-group')) {
+        return 'A group of this kind does not do this without more to hold on to, whatever was asked.';
+      }
+      if (named.every((one) => one === 'of-way')) {
+        return 'Whoever takes part in this way needs more help or room for it.';
+      }
+      return `${people(f) ? `${people(f)}: ` : 'In this group: '}${limits(f)}. Their clinician has the last word.`;
+    },
     mend: 'Take an easier level or a stand-in',
   },
   'limits-unknown': {

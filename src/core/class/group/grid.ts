@@ -15,6 +15,8 @@ import {
   barsOf,
   bitesOn,
   clearOf,
+  effectsOfGroup,
+  effectsOfWay,
   holdsAtLeast,
   laneOfMember,
   loadsWithWay,
@@ -103,7 +105,12 @@ export function classGrid(
     const usual = partakerOf(member, setting.on).lane;
     const missing = !way?.lane && usual && !lanes.includes(usual) ? usual : undefined;
     const older = setting.strict || routine.group === 'older' || routine.group === 'chair';
-    const effects = personEffects(partakerOf(member, setting.on), setting.on, older);
+    const floor = [...effectsOfGroup(routine.group), ...(lane ? effectsOfWay(lane) : [])];
+    // What a group or a way does not do at all is nobody’s; its cares are told in the checks.
+    const effects = [
+      ...personEffects(partakerOf(member, setting.on), setting.on, older),
+      ...floor.filter(({ severity }) => severity === 'out'),
+    ];
     const parts = ownParts(routine, [member]);
     const cells = items.map((item): Cell => {
       const cell = cellOf(item, { routine, score, member, lane, effects, way, setting });

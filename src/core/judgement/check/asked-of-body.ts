@@ -2,6 +2,7 @@ import type { Load } from '@/core/body';
 import { remember } from '@/core/common';
 import type { Challenge, LevelLoad } from '@/core/moves';
 import {
+  isOwn,
   laneOf,
   loadsOfLevel,
   wishes,
@@ -51,8 +52,6 @@ export function hasLoad(doing: LaneDoing, item: Item, ...wanted: readonly Load[]
   return loadsOf(doing, item).some(({ load }) => wanted.includes(load));
 }
 
-const AS_SUCH: readonly Effect['limit'][] = ['not-asked', 'of-group', 'of-way'];
-
 /**
  * How somebody in a lane, or in any, minds one of these loads by a limit of theirs: as the table says and
  * clearances leave it, and whatever the hands hold.
@@ -77,8 +76,8 @@ export function minded(
 /** How each load is minded by limits of people's own. */
 const mindedIn = remember((all: readonly Effect[]) => {
   const map = new Map<Load, Effect['severity']>();
-  for (const { load, severity, limit } of all) {
-    if (!AS_SUCH.includes(limit) && map.get(load) !== 'out') map.set(load, severity);
+  for (const { load, severity } of all.filter(isOwn)) {
+    if (map.get(load) !== 'out') map.set(load, severity);
   }
   return map;
 });

@@ -20,13 +20,16 @@ export function challengeOf({ item }: SeenItem): Challenge {
   return item.challenge ?? 'still';
 }
 
-/** What moves the base: a rise, a descent, a step, a rock, a turn, a foot that is lifted and put down. */
+/** What moves the base, makes it less or reaches out of it. */
 const MOVES_BASE: readonly Load[] = [
   'moving-feet',
   'step-back',
   'step-up',
   'turn-fast',
   'weight-shift',
+  'calf-work',
+  'trunk-lowered',
+  'lean-out',
   'rise-or-lower',
   'floor-transfer',
   'roll-over',

@@ -27,7 +27,8 @@ export const FORM = {
   legs: ['kneel', 'deep', 'calf', 'raise', 'tiptoe'],
   /**
    * one leg · narrow · steps, and backs: backward · turns round · reach: out over the edge of what carries ·
-   * rises from a seat · dips: is let down towards one · rocks: from foot to foot · up: a step's height ·
+   * rises from a seat · dips: is let down towards one · rocks: from foot to foot, or over
+   * one while the other slides or taps · up: a step's height ·
    * edge: half off the seat · rolls · onside: on to the side · floor: there and up
    */
   base: [

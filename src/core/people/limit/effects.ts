@@ -232,11 +232,13 @@ function withWay(
 
 const AS_SUCH: readonly Effect['limit'][] = ['not-asked', 'of-group', 'of-way'];
 
+/** Whether an effect is of a limit that somebody has, and not of a group or a way as such. */
+export const isOwn = ({ limit }: Pick<Effect, 'limit'>): boolean => !AS_SUCH.includes(limit);
+
 /** The cares of each person who has more than one limit of their own. */
 function caresOfMany(effects: readonly Effect[]): readonly Effect[] {
   const own = effects.filter(
-    ({ severity, person, limit }) =>
-      severity === 'care' && person !== undefined && !AS_SUCH.includes(limit),
+    (effect) => effect.severity === 'care' && effect.person !== undefined && isOwn(effect),
   );
   const limits = new Map<string, Set<Effect['limit']>>();
   for (const { person = '', limit } of own) {
@@ -252,8 +254,9 @@ function caresOfMany(effects: readonly Effect[]): readonly Effect[] {
 export function caredForTwice(biting: readonly Effect[]): ReadonlySet<string> {
   const first = new Map<string, Effect['limit']>();
   const twice = new Set<string>();
-  for (const { severity, person, limit } of biting) {
-    if (severity !== 'care' || person === undefined || AS_SUCH.includes(limit)) continue;
+  for (const effect of biting) {
+    const { severity, person, limit } = effect;
+    if (severity !== 'care' || person === undefined || !isOwn(effect)) continue;
     const known = first.get(person);
     if (known === undefined) first.set(person, limit);
     else if (known !== limit) twice.add(person);

@@ -21,7 +21,7 @@ one-leg-stance
   one-hand                   | .               | .             | .                | .           | . | .             | .            | one:w           | .            | . | . | .
   hands-hovering             | .               | .             | .                | .           | . | .             | .            | one:w           | .            | . | . | .
 knee-lift-with-press
-  one-hand-on-and-toes-down  | busy:w          | over:w        | .                | .           | . | .             | .            | .               | .            | . | . | .
+  one-hand-on-and-toes-down  | busy:w          | over:w        | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   both-arms                  | busy            | off over      | .                | .           | . | folds:w       | .            | one:o           | .            | . | . | .
 plank
   hands-on-the-wall          | bear            | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
@@ -84,7 +84,7 @@ wall-push-up
   at-a-counter               | bear            | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
   springing                  | bear            | .             | .                | .           | . | .             | .            | .               | springs      | . | . | .
 heel-lift-jog
-  toes-down-and-held         | .               | .             | .                | .           | . | .             | raise        | .               | .            | . | . | .
+  toes-down-and-held         | .               | .             | .                | .           | . | .             | raise        | rocks           | .            | . | . | .
   jogging                    | .               | .             | .                | .           | . | .             | raise        | steps           | hard springs | . | . | .
 side-step-jacks
   held-without-arms          | .               | .             | .                | .           | . | .             | .            | steps           | .            | . | . | .
@@ -94,13 +94,13 @@ high-march-with-a-pause
   held                       | .               | .             | .                | .           | . | folds:w       | .            | one:o           | .            | . | . | .
   free                       | .               | .             | .                | .           | . | folds:w       | .            | one:o           | .            | . | . | .
 knee-to-same-elbow
-  hand-on-and-toes-down      | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  hand-on-and-toes-down      | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   free                       | busy            | .             | .                | .           | . | folds:w out:w | .            | one:o           | .            | . | . | .
 knee-to-opposite-elbow
-  hand-on-and-toes-down      | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  hand-on-and-toes-down      | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   free                       | busy            | .             | curl torque      | .           | . | folds:w       | .            | one:o           | .            | . | . | .
 single-leg-hinge-with-turn
-  toes-down-with-one-hand    | .               | .             | hinge            | .           | . | .             | .            | narrow          | .            | . | . | .
+  toes-down-with-one-hand    | .               | .             | hinge            | .           | . | .             | .            | narrow rocks    | .            | . | . | .
   leg-light-with-fingertips  | .               | .             | hinge            | .           | . | .             | .            | one:w           | .            | . | . | .
 side-hinge
   hand-on-the-chair          | .               | .             | side             | .           | . | .             | .            | .               | .            | . | . | .
@@ -110,13 +110,13 @@ step-back-and-turn
   held-without-a-turn        | .               | .             | .                | .           | . | .             | .            | steps backs:w   | .            | . | . | .
   with-the-turn              | busy            | .             | torque           | turns       | . | .             | .            | steps backs:w   | .            | . | . | .
 straight-leg-reach
-  toes-down                  | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  toes-down                  | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   leg-lifting-while-held     | .               | .             | .                | .           | . | back:w        | .            | one:o           | .            | . | . | .
 side-leg-raise-at-the-chair
-  sliding                    | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  sliding                    | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   lifting                    | .               | .             | .                | .           | . | .             | .            | one:o           | .            | . | . | .
 standing-heel-curl
-  toes-down                  | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  toes-down                  | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   heel-up                    | .               | .             | .                | .           | . | .             | .            | one:o           | .            | . | . | .
 wall-held-hollow
   light                      | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
@@ -152,19 +152,19 @@ hip-circles-at-the-chair
   sway                       | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   circles                    | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
 knee-lift-with-wrist-tap
-  toes-down-with-one-hand    | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  toes-down-with-one-hand    | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   knee-up-with-fingertips    | busy:w          | .             | .                | .           | . | folds:w       | .            | one:o           | .            | . | . | .
 raised-leg-pulses
-  toes-down                  | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  toes-down                  | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   leg-off-the-floor          | .               | .             | .                | .           | . | back:o        | .            | one:w           | .            | . | . | .
 alternate-leg-raise-arms-forward
-  heel-down-with-one-hand    | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  heel-down-with-one-hand    | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   arms-forward               | busy            | .             | .                | .           | . | .             | .            | one:o           | .            | . | . | .
 leg-out-and-in
-  sliding                    | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  sliding                    | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   off-the-floor              | .               | .             | .                | .           | . | .             | .            | one:o           | .            | . | . | .
 up-out-back-and-down
-  toes-touching              | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  toes-touching              | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   in-the-air                 | .               | .             | .                | .           | . | back:w        | .            | one:o           | .            | . | . | .
 heel-to-toe-line-walk
   along-a-counter            | .               | .             | .                | .           | . | .             | .            | narrow steps    | .            | . | . | .
@@ -213,7 +213,7 @@ standing-pelvis-turn
   held                       | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
   free                       | .               | .             | .                | .           | . | in out        | .            | .               | .            | . | . | .
 straight-leg-lift-forward-and-back
-  toes-down                  | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  toes-down                  | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   leg-light                  | .               | .             | .                | .           | . | back:w        | .            | one:o           | .            | . | . | .
 hips-high-knees-soft
   hands-on-the-seat          | .               | over          | .                | low         | . | folds         | .            | .               | .            | . | . | .
