@@ -100,7 +100,7 @@ knee-to-opposite-elbow
   hand-on-and-toes-down      | .               | .             | .                | .           | . | .             | .            | rocks           | .            | . | . | .
   free                       | busy            | .             | curl torque      | .           | . | folds:w       | .            | one:o           | .            | . | . | .
 single-leg-hinge-with-turn
-  toes-down-with-one-hand    | .               | .             | hinge            | .           | . | .             | .            | narrow rocks    | .            | . | . | .
+  toes-down-with-one-hand    | .               | .             | hinge            | .           | . | .             | .            | narrow          | .            | . | . | .
   leg-light-with-fingertips  | .               | .             | hinge            | .           | . | .             | .            | one:w           | .            | . | . | .
 side-hinge
   hand-on-the-chair          | .               | .             | side             | .           | . | .             | .            | .               | .            | . | . | .
