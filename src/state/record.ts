@@ -23,13 +23,13 @@ import {
   type PersonId,
   type RunId,
 } from '@/core/common';
-import { GROUP_ALONE, type TakingPart } from '@/core/people';
+import { GROUP_ALONE, wayOfMember, type TakingPart } from '@/core/people';
 import type { Routine } from '@/core/routine';
 import { fileName, saveFile } from '@/platform/files';
 import { markLed } from './hall/marks';
 import { scoreOf } from './scores';
 import { addGroup, addPerson, personChanged } from './people-actions';
-import { seeToStandings, selectRows } from './standings';
+import { isOlder, seeToStandings, selectRows } from './standings';
 import { ledKept, plansKept, runsBrought } from './runs';
 import type { AppState, AppThunk } from './slices';
 import { membersOf, partOfGroup } from './taking-part';
@@ -143,13 +143,23 @@ export function entryTaken(id: RunId, person: PersonId): AppThunk {
 
 /** @param whose of whom something is another now */
 function entriesPut(run: Run, entries: readonly Entry[], whose: readonly PersonId[]): AppThunk {
-  return (dispatch, _, { clock }) => {
+  return (dispatch, getState, { clock }) => {
     const { people: __, notedAt = isoWithOffset(clock.wallTime()), ...rest } = run;
-    const noted = { ...rest, notedAt, people: [...entries] };
+    const state = getState();
+    const people = entries.map((one) => withStanding(one, state, run.startedAt.slice(0, 10)));
+    const noted = { ...rest, notedAt, people };
     dispatch(runsBrought([entries.length > 0 ? noted : rest]));
     // Years of a record are gone through after the press that changed them, and not in it.
     setTimeout(() => dispatch(seeToStandings(whose, run.groupId ? [run.groupId] : [])), 0);
   };
+}
+
+/** An entry with how that person was on the day, which is kept from when it was first written. */
+function withStanding(entry: Entry, state: AppState, on: string): Entry {
+  const member = state.people[entry.person];
+  if (!member || !entry.came || entry.stood) return entry;
+  const way = wayOfMember(member, on);
+  return { ...entry, stood: { older: isOlder(state, member), ...(way && { way }) } };
 }
 
 /** A class that was led without the application. */

@@ -25,19 +25,17 @@ export function ladderNow(
   {
     member,
     came,
-    older,
     today,
   }: {
     readonly member: Member;
     readonly came: readonly Came[];
-    readonly older: boolean;
     readonly today: string;
   },
   family: string,
 ): LadderNow | undefined {
   const stories = known(member, came);
-  const key = `${family} ${older} ${today}`;
-  if (!stories.has(key)) stories.set(key, ladderOf(family, member, came, { older, today }));
+  const key = `${family} ${today}`;
+  if (!stories.has(key)) stories.set(key, ladderOf(family, member, came, today));
   return stories.get(key);
 }
 
@@ -57,9 +55,8 @@ export function seeToStandings(
       const member = state.people[id];
       if (!member?.ladders) continue;
       const came = classesOf(id, rows, state.plans);
-      const older = isOlder(state, member);
       const rungs = Object.keys(member.ladders).flatMap((family) => {
-        const now = ladderNow({ member, came, older, today }, family);
+        const now = ladderNow({ member, came, today }, family);
         return now ? [[family, now.rung] as const] : [];
       });
       found.push({ id, rungs: Object.fromEntries(rungs) });

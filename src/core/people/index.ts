@@ -26,7 +26,7 @@ export {
   type DoseSession,
   type DoseWhy,
 } from './doses/progress';
-export { daysOfRise, doseSet, settingsOf } from './doses/dated';
+export { daysOfRise, doseBefore, doseSet, settingsOf } from './doses/dated';
 export {
   LANES,
   LANE_NAMES,
@@ -93,6 +93,7 @@ export {
   duesOf,
   initialsOf,
   laneOfMember,
+  wayOfMember,
   memberSchema,
   partakerOf,
   schoolOn,

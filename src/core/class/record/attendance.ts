@@ -47,6 +47,15 @@ const entryShape = {
   person: personIdSchema,
   came: z.boolean(),
   lane: laneNameSchema.optional(),
+  /** How they were on the day, so that what was decided from it is read with that for ever. */
+  stood: z
+    .strictObject({
+      /** Whether the stricter table of older groups held. */
+      older: z.boolean(),
+      /** How they usually took part, where anything said so. */
+      way: laneNameSchema.optional(),
+    })
+    .optional(),
   outcome: z.enum(OUTCOMES).optional(),
   why: z.enum(SKIP_WHYS).optional(),
   effort: scale.optional(),

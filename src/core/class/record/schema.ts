@@ -14,7 +14,7 @@ import { entrySchema } from './attendance';
 import { MOST_NOTE, eventSchema, leadEditSchema, skipSchema } from './changes';
 
 /** The version of a run as it is kept; the routine in it counts its own. */
-export const RUN_VERSION = 8;
+export const RUN_VERSION = 9;
 
 export const RUN_ENDS = ['completed', 'finished-early', 'broken-off'] as const;
 export type RunEnd = (typeof RUN_ENDS)[number];
@@ -106,6 +106,7 @@ export const RUN_MIGRATIONS: readonly MigrationStep[] = [
     },
   },
   { from: 7, what: 'whom something happened to may be said', apply: (run) => run },
+  { from: 8, what: 'how somebody was on the day is kept with their entry', apply: (run) => run },
 ];
 
 /** A routine as it was led once or many times. */

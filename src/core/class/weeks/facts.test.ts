@@ -70,7 +70,7 @@ function rowOn(on: string, entry: Partial<Entry> = {}): RunRow {
     plannedMs: SCORE.totalMs,
     realMs: SCORE.totalMs,
     how: 'completed',
-    people: [{ ...asPlanned(ADA), effort: 4, ...entry }],
+    people: [{ ...asPlanned(ADA), effort: 4, stood: { older: true, way: 'stand-held' }, ...entry }],
   };
 }
 const held = (leftMs: number, rightMs: number, watched = true) => ({
@@ -84,7 +84,7 @@ const held = (leftMs: number, rightMs: number, watched = true) => ({
 });
 const came = (rows: readonly RunRow[]) => classesOf(ADA, rows, { led: PLAN });
 const rungOn = (rows: readonly RunRow[], today: string) =>
-  ladderOf('stance', ada, came(rows), { older: true, today });
+  ladderOf('stance', ada, came(rows), today);
 
 describe('what a led routine asked', () => {
   test('is kept by item and lane, and reads back', () => {
@@ -307,13 +307,20 @@ describe('three years of a record, with every setting changed at its end', () =>
       undefined,
     );
   const placed = [{ on: START, rung: RUNG, why: '' }];
+  const EVERYTHING: Partial<Member> = {
+    lane: undefined,
+    seat: 'bed',
+    aids: ['walker', 'oxygen'],
+    limits: [{ limit: 'no standing' }, { limit: 'dizziness' }],
+    doses: { [STANDS.moveId]: doseSet(doses, { on: END, amount: 500, sets: 5 }) },
+    today: { on: END, lane: 'wheelchair' },
+  };
   const before: Member = {
     ...ada,
     doses: { [STANDS.moveId]: doses! },
     ladders: { stance: { school: 'hands first', placed } },
   };
-  const story = (member: Member, today = END) =>
-    ladderOf('stance', member, came(rows), { older: true, today });
+  const story = (member: Member, today = END) => ladderOf('stance', member, came(rows), today);
 
   test('there is something to tell: rises, steps back, and rises that a dose held back', () => {
     const whys = new Set(story(before)?.turns.map(({ why }) => why));
@@ -341,8 +348,26 @@ describe('three years of a record, with every setting changed at its end', () =>
         },
       },
     ],
+    ['they take part in another way', { lane: 'stand' }],
+    ['they sit in a wheelchair', { lane: undefined, seat: 'wheelchair' }],
+    ['a limit comes', { lane: undefined, limits: [{ limit: 'no standing' }] }],
+    ['they walk with a walker', { lane: undefined, aids: ['walker'] }],
+    ['they go to another group', { groups: [] }],
+    ['all of it at once', { ...EVERYTHING, groups: [] }],
   ])('%s: what was decided stays decided', (_, change) => {
     expect(story({ ...before, ...change })).toEqual(story(before));
+    const asked = (member: Member) => doseSessions(STANDS.moveId, member, came(rows), new Set());
+    expect(asked({ ...before, ...change })).toEqual(asked(before));
+  });
+
+  test('a turn is judged by the table that held for them on its day', () => {
+    const one = [{ ...rows[0]!, people: [{ ...rows[0]!.people![0]!, stood: { older: false } }] }];
+    const older = ({ people }: { people: typeof one }) =>
+      ladderFacts('stance', before, came(people)).flatMap((fact) =>
+        fact.kind === 'class' ? [fact.older] : [],
+      );
+    expect(older({ people: one })).toEqual([false]);
+    expect(older({ people: [rows[0] as (typeof one)[0]] })).toEqual([true]);
   });
 
   test('a class after the change is judged by the new order, and stands where it stood', () => {
@@ -363,10 +388,12 @@ describe('three years of a record, with every setting changed at its end', () =>
       }),
     }));
     const after = (school: Member['ladders']) =>
-      ladderOf('stance', { ...before, ladders: school }, came([...rows, ...next]), {
-        older: true,
-        today: daysAfter(END, 14),
-      });
+      ladderOf(
+        'stance',
+        { ...before, ladders: school },
+        came([...rows, ...next]),
+        daysAfter(END, 14),
+      );
     const [old, fresh] = [after(before.ladders), after(ladders)];
     const told = now?.turns.length ?? 0;
     expect(fresh?.turns.slice(0, told)).toEqual(now?.turns);

@@ -3,7 +3,9 @@ import { rememberLast, type GroupName, type MoveId, type PersonId } from '@/core
 import { levelById, moveById, usualLevel, type Catalogue, type Move } from '@/core/moves';
 import {
   daysOfRise,
+  doseBefore,
   laneOfMember,
+  nearestWay,
   ladderStory,
   proposeDose,
   schoolOn,
@@ -91,7 +93,8 @@ function laneTaken(member: Member, { entry, plan }: Came): LaneName | undefined 
   const lanes = plan?.work.map(({ lane }) => lane) ?? [];
   // A plan that names no ways was done in one.
   if (lanes.length === 0) return entry.lane ?? plan?.items[0]?.lanes[0]?.lane;
-  return entry.lane ?? laneOfMember(member, lanes);
+  if (entry.lane) return entry.lane;
+  return entry.stood ? nearestWay(entry.stood.way, lanes) : laneOfMember(member, lanes);
 }
 
 const doneIn = (item: PlanItem, lane: LaneName | undefined) =>
@@ -157,6 +160,7 @@ export function ladderFacts(
       {
         kind: 'class',
         on,
+        older: entry.stood?.older ?? one.plan?.group !== 'desk',
         ...(tried && { tried }),
         pain: roseBy(entry) >= 2,
         dizzy: entry.dizzy === true || stopSignOn(member, on),
@@ -175,12 +179,12 @@ export function ladderOf(
   family: string,
   member: Member,
   came: readonly Came[],
-  { older, today }: { readonly older: boolean; readonly today: string },
+  today: string,
 ): LadderNow | undefined {
   const ladder = member.ladders?.[family];
   if (!ladder) return undefined;
   const facts = ladderFacts(family, member, came);
-  return ladderStory((on) => schoolOn(ladder, on), older, facts, today);
+  return ladderStory((on) => schoolOn(ladder, on), facts, today);
 }
 
 /** What somebody does of a move now: their own dose where they have one, else as it was planned. */
@@ -219,7 +223,7 @@ export function doseSessions(
     const result = entry.items?.[item.itemId];
     const outcome = result?.outcome ?? entry.outcome ?? 'done';
     if (outcome === 'skipped') return [];
-    const wanted = member.doses?.[moveId]?.amount ?? item.amount;
+    const wanted = doseBefore(member.doses?.[moveId], on)?.amount ?? item.amount;
     const reached = [result?.reps, result?.leftReps, result?.rightReps].filter(
       (count) => count !== undefined,
     );

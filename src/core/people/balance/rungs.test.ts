@@ -73,6 +73,7 @@ const good: Tried = {
 const led = (on: string, tried: Partial<Tried> = {}, more: object = {}): LadderFact => ({
   kind: 'class',
   on,
+  older: true,
   tried: { ...good, ...tried },
   pain: false,
   dizzy: false,
@@ -82,7 +83,7 @@ const led = (on: string, tried: Partial<Tried> = {}, more: object = {}): LadderF
 });
 const placed: LadderFact = { kind: 'placed', on: '2026-01-01', rung: START, why: '' };
 const story = (facts: readonly LadderFact[], today = '2026-01-20') => {
-  const now = ladderStory('hands first', true, [placed, ...facts], today);
+  const now = ladderStory('hands first', [placed, ...facts], today);
   if (!now) throw new Error('no story');
   return now;
 };
@@ -196,7 +197,7 @@ describe('a decision of the ladder', () => {
     while (rung.base !== 'one-leg' && weeks < 52) {
       const on = new Date(Date.UTC(2026, 0, 8 + 7 * weeks)).toISOString().slice(0, 10);
       facts.push(led(on, { rung, leftMs: 30_000, rightMs: 30_000 }));
-      rung = ladderStory('hands first', true, facts, on)?.rung ?? rung;
+      rung = ladderStory('hands first', facts, on)?.rung ?? rung;
       weeks += 1;
     }
     expect(weeks).toBeLessThanOrEqual(14);
@@ -244,7 +245,7 @@ describe('over long made-up histories', () => {
       at += gap * 86_400_000;
       const on = new Date(at).toISOString().slice(0, 10);
       if (fall) facts.push({ kind: 'fall', on });
-      const now = ladderStory('hands first', true, facts, on);
+      const now = ladderStory('hands first', facts, on);
       facts.push(led(on, { ...tried, rung: now?.rung ?? START }, { pain }));
     }
     return { facts, today: new Date(at).toISOString().slice(0, 10) };
@@ -254,7 +255,7 @@ describe('over long made-up histories', () => {
     fc.assert(
       fc.property(fc.array(factArb, { minLength: 5, maxLength: 60 }), (steps) => {
         const { facts, today } = historyOf(steps);
-        const { turns } = ladderStory('hands first', true, facts, today) ?? { turns: [] };
+        const { turns } = ladderStory('hands first', facts, today) ?? { turns: [] };
         let from = START;
         let fallen = false;
         for (const { to, way, why, on } of turns) {
@@ -286,14 +287,14 @@ describe('over long made-up histories', () => {
                 .toISOString()
                 .slice(0, 10);
               if (absent(week)) continue;
-              const now = ladderStory('hands first', true, facts, on);
+              const now = ladderStory('hands first', facts, on);
               const rung = now?.rung ?? START;
               facts.push(led(on, { rung, leftMs: rung.timeMs, rightMs: rung.timeMs }));
             }
             const today = new Date(Date.parse('2026-01-01T00:00:00Z') + weeks * 7 * 86_400_000)
               .toISOString()
               .slice(0, 10);
-            const now = ladderStory('hands first', true, facts, today);
+            const now = ladderStory('hands first', facts, today);
             return placeOn(rungsOf('hands first', true), now?.rung ?? START);
           };
           const came = at(() => false);

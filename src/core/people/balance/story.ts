@@ -23,6 +23,8 @@ export type LadderFact =
   | {
       readonly kind: 'class';
       readonly on: string;
+      /** Whether the stricter table held for them on that day. */
+      readonly older: boolean;
       readonly tried?: Tried;
       /** Pain rose by two or more, or they were dizzy. */
       readonly pain: boolean;
@@ -99,15 +101,15 @@ const EASY = 3;
  */
 export function ladderStory(
   school: LadderSchool | ((on: string) => LadderSchool),
-  older: boolean,
   facts: readonly LadderFact[],
   today: string,
 ): LadderNow | undefined {
-  const rungsOn = (on: string) => rungsOf(typeof school === 'string' ? school : school(on), older);
+  const rungsOn = ({ on, older }: { readonly on: string; readonly older: boolean }) =>
+    rungsOf(typeof school === 'string' ? school : school(on), older);
   const first = facts.findIndex(({ kind }) => kind === 'placed');
   if (first < 0) return undefined;
   let now: Omit<LadderNow, 'turns'> & { readonly lastOn: string } = {
-    rung: rungsOn('')[0] as Rung,
+    rung: rungsOn({ on: '', older: true })[0] as Rung,
     passedOn: [],
     waits: null,
     lastOn: '',
@@ -149,7 +151,7 @@ export function ladderStory(
     absence(on);
     now = { ...now, lastOn: on };
     if (!fact.tried) continue;
-    const judged = judge(fact, fact.tried, now, rungsOn(on));
+    const judged = judge(fact, fact.tried, now, rungsOn(fact));
     turn(judged.to, { on, ...judged.turn }, { passedOn: judged.passedOn });
   }
   absence(today);

@@ -25,6 +25,11 @@ export function doseSet(known: OwnDose | undefined, next: Setting): OwnDose {
   return { ...next, before: settingsOf(known).slice(-MOST_SETTINGS) };
 }
 
+/** The dose that a class of a day was taken with: what is set after it on that day is for the next. */
+export function doseBefore(dose: OwnDose | undefined, on: string): Setting | undefined {
+  return dose && settingsOf(dose).findLast((one) => one.on < on);
+}
+
 /** Less of everything at the same level; whatever else it is may ask more. */
 function isLess(next: Setting, before: Setting): boolean {
   const least = (a: number | undefined, b: number | undefined) =>

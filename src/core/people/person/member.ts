@@ -237,13 +237,19 @@ export function laneOfMember(
   lanes: readonly LaneName[],
   on?: string,
 ): LaneName | undefined {
-  const { today } = member;
-  const own = today && today.on === on ? today.lane : undefined;
-  return nearestWay(own ?? wayOfMember(member), lanes);
+  return nearestWay(wayOfMember(member, on), lanes);
 }
 
-/** How somebody takes part: as it was said, else as what they sit in, walk with or have says. */
-function wayOfMember({
+/** How somebody takes part: as it was said for a day, or at all, else as what they sit in, walk with or have says. */
+export function wayOfMember(
+  member: Pick<Member, 'lane' | 'today' | 'limits' | 'seat' | 'aids'>,
+  on?: string,
+): LaneName | undefined {
+  const { today } = member;
+  return (today && today.on === on ? today.lane : undefined) ?? wayAtAll(member);
+}
+
+function wayAtAll({
   lane,
   limits,
   seat,
