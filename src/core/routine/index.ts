@@ -98,7 +98,7 @@ export {
 } from './entries';
 export { SCHOOLS, SCHOOL_QUESTIONS, type SchoolQuestion } from './school';
 export { IN_ROOM, MOST_OF_A_THING, type InRoom, type RoomThing } from './room';
-export { readAddingLine } from './text/adding-line';
+export { isStrictLine, readAddingLine } from './text/adding-line';
 export { readDose, writeDoseLine } from './text/dose-line';
 export {
   READING_PROBLEMS,

@@ -1,7 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { routineIdSchema } from '@/core/common';
-import { catalogueFor, emptyRoutine, writeItem, writeLine, type Entry } from '@/core/routine';
+import { catalogueFor, emptyRoutine, writeLine, type Entry } from '@/core/routine';
 import { readPlainPage } from '@/core/writing';
 import { lineRows } from '../../../tools/cli/lines';
 import { readAdding } from './adding';
@@ -20,7 +20,7 @@ const empty = emptyRoutine(routineIdSchema.parse('r'), 'x', 'older');
 const textOf = (entry: Entry | undefined) => {
   const catalogue = catalogueFor({});
   if (!entry || entry.kind === 'block') return '';
-  return entry.kind === 'item' ? writeItem(entry, catalogue) : writeLine(entry, catalogue);
+  return writeLine(entry, catalogue);
 };
 
 test('there are lines to compare', () => expect(LINES.length).toBeGreaterThan(1500));

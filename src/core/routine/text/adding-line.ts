@@ -55,6 +55,15 @@ export function readAddingLine(typed: string, id: ItemId, setting: Setting): Add
   return itemFromPieces(move, pieces, id, setting);
 }
 
+/** Whether a line is in the strict form: a name, a colon, and nothing behind it but clauses. */
+export function isStrictLine(typed: string, setting: Setting): boolean {
+  const { text = '', raw = '' } = splitLines(typed)[0] ?? {};
+  const colon = text.indexOf(':');
+  if (colon < 1 || !moveNamed(catalogueFor(setting), text.slice(0, colon))) return false;
+  const pieces = splitAtCommas(text.slice(colon + 1), raw.slice(colon + 1));
+  return pieces.every((piece) => readClause(piece, setting.lanes) !== undefined);
+}
+
 /** The longest whole name that the line starts with, else the most words that mean one move. */
 function nameIn(catalogue: Catalogue, text: string): { move: Move; length: number } | undefined {
   const colon = text.indexOf(':');

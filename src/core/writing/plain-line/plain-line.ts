@@ -8,9 +8,11 @@ import {
   type Level,
   type Move,
 } from '@/core/moves';
-import { catalogueFor, readAddingLine, writeItem, type Setting } from '@/core/routine';
+import { catalogueFor, readAddingLine, writeItem, type Item, type Setting } from '@/core/routine';
+import { isKept } from './kept';
 import { readSaidDose, type SaidDose } from './said-dose';
 import { withoutSetUp } from './set-up';
+import { SPOKEN_NAMES } from './spoken-names';
 import {
   areGeneral,
   isManner,
@@ -26,6 +28,8 @@ export interface PlainChoice {
   readonly move: Move;
   /** The strict line. */
   readonly text: string;
+  /** What it would be, with a note of what is lifted. */
+  readonly item: Item;
 }
 
 /** What a line means that is written as people write it. */
@@ -224,7 +228,7 @@ function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainR
   // One word without an amount may be a name that is still being typed.
   const isEnough = hasDose || rootsOf(name).length > 1;
   return {
-    choices: read.map(({ move, text }) => ({ move, text })),
+    choices: read.map(({ move, text, item }) => ({ move, text, item })),
     sure:
       first !== undefined &&
       isEnough &&
@@ -242,8 +246,15 @@ function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainR
 /** The rest that a line asks for, in seconds; undefined where it asks for none. */
 export function readPlainRest(typed: string): number | undefined {
   const { dose, words } = readSaidDose(typed);
-  return REST.test(words) ? (dose.seconds ?? dose.bare) : undefined;
+  const { restS, seconds, bare, lost, ...others } = dose;
+  if (lost || Object.keys(others).length > 0) return undefined;
+  if (restS !== undefined) return ASIDE_OF_REST.test(words) ? restS : undefined;
+  return REST.test(words) ? (seconds ?? bare) : undefined;
 }
+
+/** What a rest is for. */
+const ASIDE_OF_REST =
+  /^(?:(?:short|water|drink|little|quick|a|and|for|have|some|sips?|now|of|have|let's|everyone|then)(?: |$))*$/u;
 
 /** The kind of dose that is plainly said; a bare time may be held or not. */
 function kindSaid({ reps, breaths, seconds, held }: SaidDose): Leaning['kind'] {
@@ -259,11 +270,11 @@ function choiceOf(
   words: string,
   contacts: readonly string[],
   setting: PlainSetting,
-): { readonly text: string; readonly kept: boolean } | undefined {
+): { readonly text: string; readonly item: Item; readonly kept: boolean } | undefined {
   const amount = amountOf(dose, move, words, setting);
   const side =
     move.sides === 'each' && (dose.only ? `${dose.only} only` : dose.each && 'each side');
-  const said = [amount, side, ...contacts].filter(
+  const said = [amount, ...besides(dose, amount), side, ...contacts].filter(
     (clause) => clause !== undefined && clause !== false,
   );
   const usual = levels.includes(usualLevel(move)) ? undefined : levels[0]?.name;
@@ -274,7 +285,12 @@ function choiceOf(
   const moves =
     dose.bare !== undefined && MOVES.test(words) && /^(?:hold|for) /u.test(amount ?? '');
   const lost =
-    (amount === undefined && saysAmount(dose)) || (dose.only && !side) || uncounted || moves;
+    (amount === undefined && saysAmount(dose)) ||
+    (dose.only && !side) ||
+    uncounted ||
+    moves ||
+    isRestOf(move, dose, words) ||
+    dose.lost !== undefined;
   const tries = [
     { clauses: level ? [...said, `level ${level}`] : said, kept: !lost },
     { clauses: said, kept: !lost },
@@ -285,11 +301,27 @@ function choiceOf(
     const typed = clauses.length > 0 ? `${move.name}: ${clauses.join(', ')}` : move.name;
     const reading = readAddingLine(typed, TRIAL, setting);
     if ('item' in reading && reading.item && reading.problems.length === 0) {
-      return { text: writeItem(reading.item, catalogueFor(setting)), kept };
+      const item = { ...reading.item, ...(dose.load !== undefined && { note: dose.load }) };
+      return {
+        text: withLoad(writeItem(item, catalogueFor(setting)), dose.load),
+        item,
+        kept: kept && isKept(dose, item, move),
+      };
     }
   }
   return undefined;
 }
+
+/** A time behind the word rest is of a rest, unless the move is called so. */
+const isRestOf = ({ name, otherNames }: Move, dose: SaidDose, words: string) =>
+  dose.seconds !== undefined &&
+  RESTS.test(words) &&
+  ![name, ...otherNames, ...(SPOKEN_NAMES.get(name) ?? [])].some((own) => RESTS.test(own));
+const RESTS = /\brest(?:ing|s)?\b/iu;
+
+/** A note stands behind its line. */
+const withLoad = (text: string, load: string | undefined) =>
+  load === undefined ? text : `${text}    # ${load}`;
 
 const saysAmount = ({ seconds, reps, breaths, bare, sets }: SaidDose) =>
   [seconds, reps, breaths, bare, sets].some((said) => said !== undefined);
@@ -307,16 +339,24 @@ function amountOf(
 ): string | undefined {
   const { seconds, breaths, bare } = dose;
   const own = ownDose(move, group);
+  const to = dose.to === undefined ? '' : `-${dose.to}`;
   // One way and then the other is twice what is said of one.
-  const times = (dose.sets ?? 1) * (dose.eachWay && move.sides === 'both' ? 2 : 1);
-  const sets = times > 1 ? ` x${times}` : '';
+  const twice = dose.eachWay && (move.sides === 'both' || dose.eachLimb) ? 2 : 1;
+  const times = (dose.sets ?? 1) * twice;
+  const timesTo = dose.setsTo === undefined ? '' : `-${dose.setsTo * twice}`;
+  const sets = times > 1 || timesTo !== '' ? ` x${times}${timesTo}` : '';
   const isHeld = own.kind === 'hold' || (dose.held && move.range.holdMs !== undefined);
-  const timed = (s: number) => `${isHeld ? 'hold' : 'for'} ${s}s${sets}`;
-  if (breaths !== undefined) return `${breaths} breaths${sets}`;
+  // What is held at its end is held, in a plan that says how long and names a side.
+  const timed = (s: number) =>
+    `${isHeld ? 'hold' : 'for'} ${s}s${to === '' ? '' : `${to}s`}${sets}`;
+  if (breaths !== undefined) {
+    const paces = dose.paces ? ` ${dose.paces.join('/')}` : '';
+    return `${breaths}${to} breaths${paces}${sets}`;
+  }
   if (seconds !== undefined) {
     const held = dose.reps ?? dose.sets ?? 1;
     if (dose.held && own.kind === 'reps' && held > 1) {
-      return `${held} reps${dose.reps === undefined ? '' : sets}, held ${seconds}s`;
+      return `${held}${dose.reps === undefined ? '' : to} reps${dose.reps === undefined ? '' : sets}, held ${seconds}s`;
     }
     // Ten times five seconds of what is counted: each of them is held.
     const many =
@@ -326,24 +366,40 @@ function amountOf(
     if (many && dose.reps === undefined) return `${times} reps, held ${seconds}s`;
     if (dose.reps === undefined) return timed(seconds);
     if (own.kind === 'hold') return sets ? undefined : `hold ${seconds}s x${dose.reps}`;
-    // Reps that are each held so long.
-    return `${dose.reps} reps${sets}, held ${seconds}s`;
+    // Reps that are each held so long, where that is said.
+    return dose.held ? `${dose.reps}${to} reps${sets}, held ${seconds}s` : undefined;
   }
   const count = dose.reps ?? bare;
   // Rounds of a breath are breaths.
-  if (count === undefined && own.kind === 'breaths' && dose.sets) return `${dose.sets} breaths`;
+  if (count === undefined && own.kind === 'breaths' && dose.sets !== undefined && !dose.eachWay)
+    return `${dose.sets} breaths${dose.paces ? ` ${dose.paces.join('/')}` : ''}`;
   if (count === undefined) return sets ? `${ownAmount(own)}${sets}` : undefined;
-  if (own.kind === 'breaths') return `${count} breaths${sets}`;
+  if (own.kind === 'breaths')
+    return `${count}${to} breaths${dose.paces ? ` ${dose.paces.join('/')}` : ''}${sets}`;
   // A large number without a word is seconds of a hold and reps of what is counted.
   const leastS = own.kind === 'timed' ? 20 : 10;
   const asTime = dose.reps === undefined && !dose.each && !MOVES.test(words) && count >= leastS;
-  if (own.kind === 'reps' || (move.range.reps && !asTime)) return `${count} reps${sets}`;
+  if (own.kind === 'reps' || (move.range.reps && !asTime))
+    return `${count}${to} reps${dose.inAll && move.sides !== 'both' ? ' in all' : ''}${sets}`;
   // Of a hold, fewer seconds than it can be held are no seconds.
   const isShort = isHeld && count * 1000 < (move.range.holdMs?.[0] ?? 0);
   if (!isShort && (bare !== undefined || count >= 10)) return timed(count);
   // Twice is two holds; eight times is said of what is counted.
   const again = own.kind === 'hold' && !sets && count <= (move.range.sets?.[1] ?? 1);
   return again ? `${ownAmount(own)} x${count}` : undefined;
+}
+
+/** What is said beside the amount: a rest, a tempo, how long each is held. */
+function besides(dose: SaidDose, amount: string | undefined): readonly string[] {
+  const { restS, tempo, heldS, heldBreaths, paces } = dose;
+  const isBreaths = amount?.includes('breaths') ?? false;
+  return [
+    ...(tempo ? [`tempo ${tempo.join('-')}`] : []),
+    ...(heldS === undefined ? [] : [`held ${heldS}s`]),
+    ...(heldBreaths === undefined ? [] : [`held ${heldBreaths} breaths`]),
+    ...(paces && !isBreaths ? [`with the breath ${paces.join('/')}`] : []),
+    ...(restS === undefined ? [] : [`rest ${restS}s`]),
+  ];
 }
 
 function ownAmount(own: Dose): string {

@@ -1,4 +1,6 @@
 import type { Side } from '@/core/body';
+import { scanAmounts, type Amount, type Fact } from './dose-grammar';
+import { inDigits } from './said-numbers';
 
 /** What a plain line says of an amount; nothing that it does not say. */
 export interface SaidDose {
@@ -8,11 +10,27 @@ export interface SaidDose {
   readonly sets?: number;
   /** A number without a word: of what the move is counted in. */
   readonly bare?: number;
+  /** Up to so much, where the amount is a span. */
+  readonly to?: number;
+  readonly setsTo?: number;
   readonly each?: true;
   /** So many one way and so many the other, and no side of a body. */
   readonly eachWay?: true;
+  /** With each limb, whatever else is said of ways. */
+  readonly eachLimb?: true;
   readonly only?: Side;
   readonly held?: true;
+  /** Of each rep, beside a length of its own or in breaths. */
+  readonly heldS?: number;
+  readonly heldBreaths?: number;
+  readonly restS?: number;
+  readonly tempo?: readonly number[];
+  readonly paces?: readonly number[];
+  /** What is lifted or pulled, as it was said. */
+  readonly load?: string;
+  readonly inAll?: true;
+  /** Amounts that go nowhere: said twice, or of what no line has. */
+  readonly lost?: readonly string[];
 }
 
 export interface SaidLine {
@@ -23,40 +41,12 @@ export interface SaidLine {
   readonly clauses: readonly string[];
 }
 
-const NUMBERS: Readonly<Record<string, string>> = {
-  one: '1',
-  two: '2',
-  three: '3',
-  four: '4',
-  five: '5',
-  six: '6',
-  seven: '7',
-  eight: '8',
-  nine: '9',
-  ten: '10',
-  eleven: '11',
-  twelve: '12',
-  fifteen: '15',
-  sixteen: '16',
-  twenty: '20',
-  thirty: '30',
-  forty: '40',
-  'forty-five': '45',
-  sixty: '60',
-  ninety: '90',
-};
-const NUMBER = Object.keys(NUMBERS)
-  .sort((a, b) => b.length - a.length)
-  .join('|');
-
 /** Numbers that are a part of a name, and stay: one leg, figure four, the eight that is walked. */
 const NAMED =
-  /\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4|eight|8)\b|\bfigures? of (?:eight|8)\b|\ball[ -](?:fours|4'?s)(?! ?x)\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\b(?:two|three|four)[ -]part\b|\blook left (?:and|&|\/) right\b|\bhover (?:and|&) hold\b|\bto the (?:right and left|left and right)\b/gu;
+  /\b(?:glute|quad|hamstring|thigh)s? sets\b|\b(?:4|four)[ -]point\b|\bturns? 360\b|\b360(?: degrees?)? turns?\b|\bfigures? of four\b|\b(?:20-20-20|4-4-4-4)\b|\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4|eight|8)\b|\bfigures? of (?:eight|8)\b|\ball[ -](?:fours|4'?s)(?! ?x)\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\b(?:two|three|four)[ -]part\b|\blook left (?:and|&|\/) right\b|\bhover (?:and|&) hold\b|\bto the (?:right and left|left and right)\b/gu;
 
 /** Bullets, numbering and a time in front, which say nothing of the move. */
 const FRONT = /^\s*(?:[-*•·–>]+|\(?\d{1,2}[.)](?!\d))\s*/u;
-
-const COUNTED = '(?:reps?|repetitions?|times|steps|counts?)';
 
 const LIMB = '(?:side|leg|foot|feet|arm|hand|way|direction|hip|knee|ankle|shoulder|wrist)s?';
 
@@ -85,7 +75,6 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /\b(\d+) ?(?:clockwise|cw)\b[ ,&+/]*(?:and )?\1 ?(?:anti-?clockwise|counter-?clockwise|acw|ccw)\b/gu,
     '$1 each way',
   ],
-  [/\bin (?:for )?\d+,? ?(?:and )?out (?:for )?\d+\b/gu, 'paced'],
   [/\bl(?:eft)? (?:to|2) r(?:ight)?\b|\br(?:ight)? (?:to|2) l(?:eft)?\b/gu, 'side to side'],
   [/\ball 4'?s\b/gu, 'all fours'],
   [/\bfwds?\b/gu, 'forward'],
@@ -142,39 +131,97 @@ const lettersOf = (text: string) =>
 const FRONT_AND_BEHIND =
   /^( *\d+ ?(?:s|secs?|seconds?|x|reps?)?\b)(.*?)\b(?:on |to )?(?:the |your )?(?:left|right)((?: (?:leg|foot|arm|side))?)[ ,;&]+(?:and )?\1 ?(?:on |to )?(?:the |your )?(?:left|right)\b/u;
 
+/** One side that is named beside an amount, with no other after it. */
+const LONE_SIDE =
+  /(?<!\b(?:to|and|or|look|turn|lean|bend|step|from) (?:the |your )?)(?:\b(?:on )?(?:the |your )?(left|right) (?:side|leg|foot|arm|hand|hip|knee|ankle|shoulder|wrist)\b|(?<=\d ?(?:s|secs?|seconds?|x|reps?|mins?)? )(?:on )?(?:the )?(left|right)(?= *[,;)]?$| *$))/u;
+
+const EACH_LIMB =
+  /(?:\b(?:each|per|every|either|both)(?: single)? |\/ ?)(?:sides?|legs?|foot|feet|arms?|hands?|hips?|knees?|ankles?|shoulders?|wrists?)\b/u;
+
+type Putting = { -readonly [K in keyof SaidDose]: SaidDose[K] };
+
+/** What facts say together. What is said twice, or has no place beside the others, is lost and told. */
+function doseOf(facts: readonly Fact[]): SaidDose {
+  const dose: Putting = {};
+  const lost: string[] = [];
+  const put = (key: 'seconds' | 'reps' | 'breaths' | 'sets' | 'bare', { n, to }: Amount) => {
+    if (dose[key] !== undefined) return void lost.push(`${n}`);
+    dose[key] = n;
+    if (to === undefined) return undefined;
+    if (key === 'sets') dose.setsTo = to;
+    else dose.to = to;
+    return undefined;
+  };
+  const again: Amount[] = [];
+  const held: Extract<Fact, { is: 'held' }>[] = [];
+  for (const fact of facts) {
+    if (fact.is === 'again') again.push(fact.much);
+    else if (fact.is === 'held') held.push(fact);
+    else if (fact.is === 'rest') {
+      if (dose.restS !== undefined || fact.much.to !== undefined) lost.push('rest');
+      dose.restS ??= fact.much.n;
+    } else if (fact.is === 'tempo' || fact.is === 'paces') {
+      if (dose[fact.is]) lost.push(fact.is);
+      dose[fact.is] = fact.parts;
+    } else if (fact.is === 'load')
+      dose.load = dose.load === undefined ? fact.said : `${dose.load}, ${fact.said}`;
+    else if (fact.is === 'in-all') dose.inAll = true;
+    else if (fact.is === 'other') lost.push(fact.said);
+    else if (fact.is !== 'worked') put(fact.is, fact.much);
+  }
+  // "5, hold 5 s": so many, each held; "10 s x3": so many times of what else is said.
+  const [hold] = held;
+  if (held.length > 1) lost.push('held');
+  const hasOwn = dose.reps !== undefined || dose.breaths !== undefined;
+  for (const much of again) {
+    const isMore = hasOwn || dose.seconds !== undefined || dose.bare !== undefined;
+    const sets = isMore || (hold !== undefined && dose.reps === undefined);
+    put(sets ? 'sets' : 'reps', much);
+  }
+  if (hold) {
+    const { unit, much } = hold;
+    if (dose.reps === undefined && dose.bare !== undefined) {
+      dose.reps = dose.bare;
+      delete dose.bare;
+    }
+    const isWhole = dose.seconds === undefined && dose.breaths === undefined;
+    dose.held = true;
+    if (unit === 'breaths' && dose.reps === undefined && isWhole) put('breaths', much);
+    else if (unit === 'breaths') dose.heldBreaths = much.n;
+    else if (isWhole) put('seconds', much);
+    else if (dose.reps !== undefined) lost.push(`${much.n} s`);
+    else dose.heldS = much.n;
+    if (much.to !== undefined && (dose.reps !== undefined || !isWhole)) lost.push(`${much.to}`);
+  }
+  // Where another amount is said, a number without a word is of nothing.
+  const others = [dose.seconds, dose.reps, dose.breaths];
+  if (dose.bare !== undefined && others.some((one) => one !== undefined)) {
+    lost.push(`${dose.bare}`);
+    delete dose.bare;
+  }
+  return { ...dose, ...(lost.length > 0 && { lost }) };
+}
+
 /** Reads amounts out of a line as people write it, and leaves the rest. */
 export function readSaidDose(typed: string): SaidLine {
   const kept: string[] = [];
-  let text = ` ${typed.toLowerCase().normalize('NFKC').replace(/[×✕]/gu, 'x').replace(/[’]/gu, "'").replace(/[–—]/gu, '-')} `;
+  let text = ` ${typed
+    .toLowerCase()
+    .replace(/(\d?) ?½/gu, '$1.5')
+    .normalize('NFKC')
+    .replace(/[×✕]/gu, 'x')
+    .replace(/[’]/gu, "'")
+    .replace(/[–—]/gu, '-')} `;
   text = text.replace(FRONT, ' ').replace(WHEN, ' ').replace(WARMING, ' ');
   for (const [short, long] of SHORT) text = text.replace(short, long);
   text = text.replace(NAMED, (name) => ` ${markOf(kept.push(name) - 1)} `);
-  text = text
-    .replace(/\bhalf a min(?:ute)?\b/gu, '30 s')
-    .replace(/\b(?:a|one|1) min(?:ute)? and a half\b|\bone and a half min(?:ute)?s?\b/gu, '90 s')
-    .replace(/\ba (?:min|minute)\b/gu, '60 s')
-    .replace(/\ba couple of\b/gu, '2')
-    .replace(/\btwice\b/gu, 'x2')
-    .replace(/\bonce\b/gu, ' ')
-    .replace(/\bsts\b/gu, 'sit to stand')
-    .replace(new RegExp(`\\b(${NUMBER})\\b`, 'gu'), (word) => NUMBERS[word] ?? word);
+  text = inDigits(text.replace(/\bsts\b|\bsit 2 stand\b/gu, 'sit to stand'));
   const said: { -readonly [K in keyof SaidDose]: SaidDose[K] } = {};
-  const take = (pattern: RegExp, read: (...parts: number[]) => void) => {
-    const match = pattern.exec(text);
-    if (!match) return;
-    read(...match.slice(1).map((part) => Number((part ?? '').replace(',', '.'))));
-    text = text.replace(match[0], ' ');
-  };
   const when = (pattern: RegExp, is: () => void) => {
     if (!pattern.test(text)) return;
     is();
     text = text.replace(pattern, ' ');
   };
-  // "Hold 5" is five seconds, whatever else is counted.
-  take(
-    /\b(?:hold|held|holding)(?: (?:it|each|for|this|about))* (\d+)\b(?! ?(?:-|to\b|x ?\d+ ?s|x(?! ?\d)|:|breaths?|times|reps?|slow|deep|full|m\b|mins?\b|minutes?))(?: ?(?:seconds?|secs?|s)\b)?/u,
-    (s) => Object.assign(said, { seconds: s, held: true }),
-  );
   // Sides first: their numbers are none.
   if (/(?:\b(?:each|per|every|either|both)(?: single)? |\/ ?)(?:ways?|directions?)\b/u.test(text))
     said.eachWay = true;
@@ -197,6 +244,7 @@ export function readSaidDose(typed: string): SaidLine {
     said.each = true;
     text = text.replace(IN_TURN, ' ').replace(/\bthen (?:the |your )?(?:left|right|l|r)\b/u, ' ');
   }
+  if (EACH_LIMB.test(text)) said.eachLimb = true;
   when(
     new RegExp(
       `\\b(?:on )?(?:each|per|every|either)(?: (?:single )?${LIMB})?\\b|\\/ ?${LIMB}\\b|\\b(?:a|p\\.?) ?side\\b|\\bboth (?:sides|ways|directions|legs)\\b|\\be\\/s\\b|\\bea\\b\\.?(?: ${LIMB})?`,
@@ -205,7 +253,7 @@ export function readSaidDose(typed: string): SaidLine {
     () => (said.each = true),
   );
   when(
-    /\b(?:then |and )?(?:the )?other (?:side|leg|arm|way)\b|\b(?:swap|switch|change)(?: sides?)?\b|\brepeat\b/gu,
+    /\b(?:then |and )?(?:the )?other (?:side|leg|arm|way)\b|\b(?:swap|switch|change)(?: sides?)?\b|\brepeat\b(?! (?:x|this|it|all|for)? ?\d)/gu,
     () => (said.each = true),
   );
   for (const side of ['left', 'right'] as const) {
@@ -214,61 +262,16 @@ export function readSaidDose(typed: string): SaidLine {
       () => (said.only = side),
     );
   }
-  const S = "(?:seconds?|secs?|s|\"|'')(?![a-z])";
-  const M = "(?:minutes?|mins?|m|')(?![a-z'])";
-  take(new RegExp(`\\b(\\d+) ?x ?(\\d+) ?${S}`, 'u'), (sets, s) =>
-    Object.assign(said, { sets, seconds: s }),
-  );
-  take(new RegExp(`\\b(\\d+) ?x ?(\\d+) ?${M}`, 'u'), (sets, m = 0) =>
-    Object.assign(said, { sets, seconds: m * 60 }),
-  );
-  take(/\b(\d+) ?x ?(\d+) ?(?:slow |deep )?breaths?\b/u, (sets, breaths) =>
-    Object.assign(said, { sets, breaths }),
-  );
-  // "3 sets of 30 seconds": what follows is the amount of one.
-  const ofTime =
-    /\b(\d+) ?(?:sets?|rounds?|lots?) (?:of )?(?=\d+ ?(?:s|secs?|seconds?|m|mins?|minutes?|breaths?)\b)/u;
-  take(ofTime, (sets) => (said.sets = sets));
-  take(
-    /\b(\d+) ?(?:sets?|rounds?|lots?) ?(?:of|x|,)? ?(\d+)(?: ?(?:reps?|repetitions|times))?\b/u,
-    (sets, reps) => Object.assign(said, { sets, reps }),
-  );
-  take(/\b(\d+):(\d\d)(?: ?min(?:ute)?s?)?/u, (m = 0, s = 0) => (said.seconds = m * 60 + s));
-  take(
-    new RegExp(`\\b(\\d+(?:[.,]\\d+)?)(?: ?- ?\\d+)? ?-?${M}`, 'u'),
-    (m = 0) => (said.seconds = Math.round(m * 60)),
-  );
-  take(new RegExp(`\\b(\\d+)(?: ?(?:-|to) ?\\d+)? ?-?${S}`, 'u'), (s) => (said.seconds ??= s));
-  take(
-    /\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:slow |deep |full |big |easy |long )*breaths?\b/u,
-    (n) => (said.breaths = n),
-  );
-  take(/\b(\d+) ?(?:sets?|rounds?|lots)\b/u, (n) => (said.sets ??= n));
-  take(new RegExp(`\\b(\\d+) ?${COUNTED} ?x ?(\\d+)\\b`, 'u'), (reps, sets) =>
-    Object.assign(said, { reps, sets }),
-  );
-  take(new RegExp(`\\b(\\d+) ?x ?(\\d+)\\b(?: ?${COUNTED}\\b)?`, 'u'), (a = 0, b = 0) =>
-    Object.assign(said, { sets: Math.min(a, b), reps: Math.max(a, b) }),
-  );
-  take(/\bx ?(\d+)\b(?: (?:steps|reps|times)\b)?/u, (n) => {
-    if (said.seconds !== undefined || said.breaths !== undefined || said.reps !== undefined)
-      said.sets ??= n;
-    else said.reps = n;
-  });
-  take(
-    /\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:reps?|repetitions?|counts?|steps)(?![a-z])/u,
-    (n) => (said.reps = n),
-  );
-  take(/\b(\d+)(?: ?(?:-|to) ?\d+)? ?(?:times|x)(?![a-z])/u, (n) => {
-    if (said.seconds !== undefined || said.breaths !== undefined) said.sets ??= n;
-    else said.reps = n;
-  });
-  take(/\b(\d+)(?: ?(?:-|to) ?\d+)?\b/u, (n) => {
-    // "5, hold 5 s": so many, each held.
-    if (said.seconds !== undefined && (said.held || /\bh[eo]ld/u.test(text))) said.reps ??= n;
-    if (said.reps === undefined && said.seconds === undefined && said.breaths === undefined)
-      said.bare = n;
-  });
+  if (!said.each && !said.only) {
+    const lone = LONE_SIDE.exec(text);
+    if (lone) {
+      said.only = (lone[1] ?? lone[2]) as Side;
+      text = text.replace(lone[0], ' ');
+    }
+  }
+  const { facts, rest } = scanAmounts(text);
+  text = rest;
+  Object.assign(said, doseOf(facts));
   when(
     /\b(?:hold|holding|held)(?: (?:it|for|this))?\b(?! (?:the|on|onto|a|your|to|back of|chair|counter|rail|wall|table|ankle)\b)/u,
     () => (said.held = true),

@@ -2,6 +2,7 @@ import { itemIdSchema } from '@/core/common';
 import { foldName, type Move } from '@/core/moves';
 import {
   catalogueFor,
+  isStrictLine,
   readAddingLine,
   writeItem,
   writeLine,
@@ -9,7 +10,9 @@ import {
   type LocalProblem,
 } from '@/core/routine';
 import { searchMoves } from '../find-moves/search';
+import { isKept } from './kept';
 import { readPlainLine, readPlainRest, type PlainSetting } from './plain-line';
+import { readSaidDose } from './said-dose';
 
 /** A move that a line may mean, and the strict line that would be. */
 export interface Meant {
@@ -68,7 +71,10 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   const isPlace = item?.asks !== undefined && !/:|\basks\b/u.test(typed);
   // Who writes no clauses means none that is wrong.
   const isLoose = !/[:,]/u.test(typed);
-  if (item && !problem && !isOther && !isPlace) {
+  // What is read clause by clause may leave an amount out that was said in passing.
+  const keeps =
+    item && move && (isStrictLine(typed, setting) || isKept(readSaidDose(typed).dose, item, move));
+  if (item && !problem && !isOther && !isPlace && keeps) {
     const { name } = move ?? { name: '' };
     const unlike = others().filter((one) => one.name !== name);
     return sure(item, { others: typed.includes(':') ? [] : unlike.slice(0, MOST_OTHERS) });
@@ -79,11 +85,8 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
     best &&
     (plain.unknown.length === 0 || plain.onlyManner || !item || isOther || isPlace || isLoose)
   ) {
-    const reading = readAddingLine(best.text, TRIAL, setting);
-    if ('item' in reading && reading.item) {
-      const unlike = others(best.text).slice(0, MOST_OTHERS);
-      return sure(reading.item, { others: unlike, passed: plain.unknown });
-    }
+    const unlike = others(best.text).slice(0, MOST_OTHERS);
+    return sure(best.item, { text: best.text, others: unlike, passed: plain.unknown });
   }
   // Without an amount a name may still be being typed: what begins so comes first.
   const begun = /\d/u.test(typed) ? [] : named(typed, setting);
