@@ -84,4 +84,41 @@ describe('the adding line', () => {
     fireEvent.click(screen.getByText('Seated band row'));
     expect(input.value).toBe('Seated band row: ');
   });
+
+  test('where it is not sure, Enter marks the first whole line and Enter again takes it', () => {
+    const { changes, input, type, enter } = setUp();
+    type('dead bugs 8 each side');
+    const first = screen.getByRole('button', { name: /^Leg lifts, one at a time: 8 reps/ });
+    expect(first.textContent).toContain('moves no arms');
+    enter();
+    expect(changes).toEqual([]);
+    expect(first.getAttribute('aria-current')).toBe('true');
+    fireEvent.keyDown(input, { key: 'Escape' });
+    expect(first.getAttribute('aria-current')).toBeNull();
+    enter();
+    enter();
+    const [change] = changes;
+    if (!change) throw new Error('nothing added');
+    expect(itemsInOrder(applyChange(routine, change)).at(-1)).toMatchObject({
+      moveId: 'leg-lifts-one-at-a-time',
+      dose: { kind: 'reps', reps: 8 },
+    });
+    expect(input.value).toBe('');
+  });
+
+  test('what no move is can be kept as a note, by keys alone', () => {
+    const { changes, input, type, enter } = setUp();
+    type('bring the blue mats');
+    for (let i = 0; i < 6; i++) {
+      const { textContent } = document.querySelector('[aria-current="true"]') ?? {
+        textContent: '',
+      };
+      if (textContent === 'Keep it as a note') break;
+      fireEvent.keyDown(input, { key: 'ArrowDown' });
+    }
+    enter();
+    expect(changes[0]?.steps[0]).toMatchObject({
+      entry: { kind: 'note', note: 'bring the blue mats' },
+    });
+  });
 });

@@ -9,7 +9,7 @@ import {
 } from 'react-native';
 import { Text } from 'react-native-paper';
 import { itemIdSchema, moveIdSchema, type ItemId } from '@/core/common';
-import { SECTIONS, itemInForce, type Routine } from '@/core/routine';
+import { SECTIONS, itemInForce, type Entry, type Routine } from '@/core/routine';
 import { emptyDraft, type Meant } from '@/core/writing';
 import { Button, Field, TARGET, Target, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
@@ -51,6 +51,7 @@ export const AddingLine = memo(function AddingLine({
   onPage,
 }: AddingLineProps) {
   const newId = useNewId();
+  const router = useRouter();
   const t = useTokens();
   const dispatch = useAppDispatch();
   const [typed, setTyped] = useState(useAppSelector((state) => state.lines[id]?.typed) ?? '');
@@ -63,10 +64,14 @@ export const AddingLine = memo(function AddingLine({
     () => readAdding(typed, routine, goesTo, part),
     [typed, routine, goesTo, part],
   );
-  const choices: readonly (Meant | undefined)[] = first.entry
+  const isOpen = typed.trim() !== '' && !first.entry && !first.turnsTo;
+  const choices: readonly Choice[] = first.entry
     ? [undefined, ...first.others]
-    : first.others;
-  const other = picked === undefined ? undefined : choices[picked];
+    : isOpen
+      ? [...first.others, 'note', 'own']
+      : [];
+  const chosen = picked === undefined ? undefined : choices[picked];
+  const other = typeof chosen === 'object' ? chosen : undefined;
   const adding = useMemo(
     () => (other ? readAdding(other.text, routine, first.goesTo, part) : first),
     [other, routine, first, part],
@@ -91,16 +96,31 @@ export const AddingLine = memo(function AddingLine({
       type('');
       return;
     }
-    if (!adding.entry) {
+    if (chosen === 'own') return writeOwn();
+    const entry = chosen === 'note' ? noteOf(typed) : adding.entry;
+    if (!entry) {
       setTried(true);
-      return;
+      // The first is marked; the next Enter takes it.
+      if (first.others.length > 0) setPicked(0);
+      return undefined;
     }
+    return put(entry);
+  };
+  const put = (entry: Entry) => {
     const added = itemIdSchema.parse(newId());
-    change(addingChange(routine, adding.entry, added, adding.place));
+    change(addingChange(routine, entry, added, adding.place));
     type('');
     onGoesTo({ after: added });
     onAdded(added);
     input.current?.focus();
+  };
+  /** A move that nobody knows yet, from the words of the line. */
+  const writeOwn = () => {
+    const draft = emptyDraft(moveIdSchema.parse(`own-${newId()}`), EASY_BREATH);
+    const words = typed.replace(/[\d:]+.*$/u, '').trim() || typed.trim();
+    dispatch(draftKept({ ...draft, name: words.slice(0, 60) }));
+    type('');
+    router.push(`/write-move/${draft.id}`);
   };
   const take = (text: string) => {
     type(text);
@@ -108,14 +128,30 @@ export const AddingLine = memo(function AddingLine({
   };
   const turn = (by: 1 | -1) => {
     if (choices.length === 0) return;
-    const from = picked ?? (first.entry ? 0 : by > 0 ? -1 : 0);
+    const from = picked ?? (first.entry ? 0 : by > 0 ? -1 : choices.length);
     setPicked((from + by + choices.length) % choices.length);
   };
-  const problem = tried || first.others.length === 0 ? first.problem : '';
+  // Who writes no strict line is told nothing of its form.
+  const isStrict = /:/u.test(typed);
+  const told = isStrict ? first.problem : first.problem && BUILD.noMoveFor;
+  const problem = tried && (isStrict || first.others.length === 0) ? told : '';
   return (
     <View style={[styles.box, { backgroundColor: t.ground, borderTopColor: t.line }]}>
-      {typed.trim() !== '' && <Reading adding={adding} routine={routine} />}
-      {first.others.length > 0 && (
+      {typed.trim() !== '' && !isOpen && <Reading adding={adding} routine={routine} />}
+      {isOpen && (first.others.length > 0 || tried) && (
+        <Choices
+          all={choices}
+          chosen={chosen}
+          routine={routine}
+          adding={first}
+          onTake={(one) => {
+            if (one === 'own') writeOwn();
+            else if (one === 'note') put(noteOf(typed));
+            else if (one) take(one.text);
+          }}
+        />
+      )}
+      {!isOpen && first.others.length > 0 && (
         <ScrollView horizontal keyboardShouldPersistTaps="always" style={styles.others}>
           <View role="list" aria-label={BUILD.fits} style={styles.offers}>
             {first.others.map((one) => (
@@ -144,7 +180,6 @@ export const AddingLine = memo(function AddingLine({
           </Text>
         )}
       </View>
-      {tried && !first.entry && <WriteOwn name={typed} onGone={() => type('')} />}
       <Where routine={routine} adding={first} onGoesTo={onGoesTo} />
       <View style={styles.line}>
         <Field
@@ -158,6 +193,10 @@ export const AddingLine = memo(function AddingLine({
           onSubmitEditing={add}
           onKeyPress={(event) => {
             const { key } = event.nativeEvent;
+            if (key === 'Escape') {
+              setPicked(undefined);
+              setTried(false);
+            }
             if (key !== 'ArrowDown' && key !== 'ArrowUp') return;
             event.preventDefault();
             turn(key === 'ArrowDown' ? 1 : -1);
@@ -237,19 +276,74 @@ function Where({ routine, adding, onGoesTo }: WhereProps) {
   );
 }
 
-/** For a move that nobody knows yet. */
-function WriteOwn({ name, onGone }: { readonly name: string; readonly onGone: () => void }) {
-  const router = useRouter();
-  const dispatch = useAppDispatch();
-  const newId = useNewId();
-  const write = () => {
-    const draft = emptyDraft(moveIdSchema.parse(`own-${newId()}`), EASY_BREATH);
-    const words = name.replace(/[\d:]+.*$/u, '').trim() || name.trim();
-    dispatch(draftKept({ ...draft, name: words.slice(0, 60) }));
-    onGone();
-    router.push(`/write-move/${draft.id}`);
-  };
-  return <Target look="plain" icon="rename" label={BUILD.writeOwn} onPress={write} />;
+/** Another line that may be meant, a note, or a move that nobody knows yet. */
+type Choice = Meant | 'note' | 'own' | undefined;
+
+const MOST_NOTE = 300;
+const NOTE = itemIdSchema.parse('note');
+const noteOf = (typed: string): Entry => ({
+  kind: 'note',
+  id: NOTE,
+  note: typed.trim().slice(0, MOST_NOTE),
+});
+
+interface ChoicesProps {
+  readonly all: readonly Choice[];
+  readonly chosen: Choice;
+  readonly routine: Routine;
+  readonly adding: Adding;
+  readonly onTake: (choice: Choice) => void;
+}
+
+/** What a line may mean: whole lines, each with its dose and its figure, and what else may be made of it. */
+function Choices({ all, chosen, routine, adding, onTake }: ChoicesProps) {
+  const t = useTokens();
+  return (
+    <ScrollView keyboardShouldPersistTaps="always" style={styles.meant}>
+      <View role="list" aria-label={BUILD.fits}>
+        {all.map((one) => {
+          const key = typeof one === 'object' ? one.text : (one ?? '');
+          const drawn = typeof one === 'object' ? drawnOf(one.text, routine, adding) : undefined;
+          return (
+            <View role="listitem" key={key}>
+              <Pressable
+                role="button"
+                onPress={() => onTake(one)}
+                aria-current={chosen === one ? 'true' : undefined}
+                style={[
+                  styles.whole,
+                  { borderColor: t.line },
+                  chosen === one && { borderColor: t.ink, borderWidth: 2 },
+                ]}
+              >
+                {drawn && <Figure move={drawn.move} level={drawn.level} width={64} height={48} />}
+                <View style={styles.grow}>
+                  <Text variant="bodyLarge">{wordsOf(one)}</Text>
+                  {typeof one === 'object' && one.differs !== undefined && (
+                    <Text variant="bodyMedium" style={{ color: t.quiet }}>
+                      {BUILD.differs(one.differs)}
+                    </Text>
+                  )}
+                </View>
+              </Pressable>
+            </View>
+          );
+        })}
+      </View>
+    </ScrollView>
+  );
+}
+
+const wordsOf = (one: Choice): string =>
+  one === 'note'
+    ? BUILD.asNote
+    : one === 'own'
+      ? BUILD.writeOwn
+      : (one?.text ?? '').replace(/: $/u, '');
+
+function drawnOf(text: string, routine: Routine, { goesTo }: Adding) {
+  const { entry } = readAdding(text.replace(/: $/u, ''), routine, goesTo);
+  return entry?.kind === 'item' ? itemInForce(entry, routine) : undefined;
 }
 
 const styles = StyleSheet.create({
@@ -257,6 +351,17 @@ const styles = StyleSheet.create({
   reading: { flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 48 },
   grow: { flex: 1, minWidth: 0 },
   others: { flexGrow: 0 },
+  meant: { flexGrow: 0, maxHeight: 264 },
+  whole: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 12,
+    minHeight: TARGET,
+    borderWidth: 1,
+    borderRadius: 8,
+    paddingHorizontal: 10,
+    marginBottom: 4,
+  },
   offers: { flexDirection: 'row', gap: 8 },
   offer: {
     minHeight: TARGET,

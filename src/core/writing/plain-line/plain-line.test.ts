@@ -36,8 +36,11 @@ const asOlder = (typed: string) => readTypedLine(typed, { group: 'older' });
 /** As the line for adding reads it, and not the plain reading alone. */
 const rightOf = (all: readonly Meant[]) =>
   all.filter(({ typed, name, says }) => {
-    const { text } = asOlder(typed);
-    return text.startsWith(name) && text.includes(says);
+    const { text, others } = asOlder(typed);
+    // What no move is, is right where the nearest is offered first with how it differs.
+    const [near] = others;
+    const first = text === '' && near?.differs !== undefined ? near.text : text;
+    return first.startsWith(name) && first.includes(says);
   });
 const RIGHT = new Map(HANDS.map(([hand, all]) => [hand, rightOf(all).length]));
 
@@ -210,7 +213,7 @@ describe('lines as people write them', () => {
     ],
     ['bed: ankle pumps 20', 'Ankle pumps: 20 reps, level lying'],
     ['legs: heel raises seated x20', 'Seated heel raises: 20 reps'],
-    ['wrists - prayer stretch 15s', 'Wrist stretch: hold 15s'],
+    ['wrists - fingers back stretch 15s', 'Wrist stretch: hold 15s'],
     ['standing: sit to stand x8', 'Sit to stand: 8 reps'],
   ])('%s: what sets people up says where, and names nothing', (typed, text) => {
     expect(asOlder(typed)).toMatchObject({ text, passed: [] });

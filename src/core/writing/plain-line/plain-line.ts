@@ -28,6 +28,8 @@ export interface PlainChoice {
   readonly move: Move;
   /** The strict line. */
   readonly text: string;
+  /** How the move is another one than what was asked for. */
+  readonly differs: string | undefined;
   /** What it would be, with a note of what is lifted. */
   readonly item: Item;
 }
@@ -128,6 +130,9 @@ export function readPlainLine(typed: string, setting: PlainSetting): PlainReadin
   const labelled = clauses.length > 1 && LABEL.test(clauses[0] ?? '');
   const unlabelled = labelled ? read(withoutSetUp(clauses.slice(1).join(' '))) : undefined;
   const whole = read(bare);
+  // What is known as another movement is asked about, whatever a part of the line would say.
+  const other = [unlabelled, whole, ...parted(clauses, read)].find((one) => one && isNear(one));
+  if (other) return other;
   if (unlabelled?.sure && isWhole(unlabelled) && unlabelled.cover > whole.cover) return unlabelled;
   if (whole.sure) return whole;
   if (unlabelled?.sure) return unlabelled;
@@ -144,6 +149,12 @@ export function readPlainLine(typed: string, setting: PlainSetting): PlainReadin
 /** What a plan has in front of a line, as a heading of it. */
 const LABEL =
   /^(?:strength|balance|mobility|flexibility|stretch(?:es|ing)?|cardio|coordination|posture|breathing|breath ?work|relaxation|exercise|(?:upper |lower |mid )?(?:legs?|arms?|back|neck|shoulders?|hips?|hands?|feet|ankles?|core|chest|wrists?|knees?|fingers|trunk|spine|body|face|head|glutes|calves|thighs))$/u;
+
+/** The first choice is only near to what was said, and that was said whole. */
+const isNear = (one: PlainReading) => one.choices[0]?.differs !== undefined && isWhole(one);
+
+const parted = (clauses: readonly string[], read: (words: string) => PlainReading) =>
+  clauses.length < 2 ? [] : clauses.map((clause) => read(withoutSetUp(clause)));
 
 const isWhole = ({ cover }: PlainReading) => cover >= WORD_FOR_WORD;
 
@@ -228,11 +239,12 @@ function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainR
   // One word without an amount may be a name that is still being typed.
   const isEnough = hasDose || rootsOf(name).length > 1;
   return {
-    choices: read.map(({ move, text, item }) => ({ move, text, item })),
+    choices: read.map(({ move, text, item, differs }) => ({ move, text, item, differs })),
     sure:
       first !== undefined &&
       isEnough &&
       first.kept &&
+      first.differs === undefined &&
       !first.saysOther &&
       first.levels.length > 0 &&
       first.score >= bar &&

@@ -18,6 +18,8 @@ import { readSaidDose } from './said-dose';
 export interface Meant {
   readonly name: string;
   readonly text: string;
+  /** How the move is another one than what was asked for. */
+  readonly differs?: string | undefined;
 }
 
 /** What the line for adding makes of what is typed. */
@@ -61,7 +63,7 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   const plain = readPlainLine(typed, setting);
   const others = (taken?: string): readonly Meant[] =>
     plain.choices
-      .map(({ move, text }) => ({ name: move.name, text }))
+      .map(({ move, text, differs }) => ({ name: move.name, text, ...(differs && { differs }) }))
       .filter(({ text }) => text !== taken);
   const [best] = plain.choices;
   const move = item && catalogue.byId.get(item.moveId);

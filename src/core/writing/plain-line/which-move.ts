@@ -2,6 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import { position, onSide } from '@/core/body';
 import { remember, rememberText } from '@/core/common';
 import { foldName, usualLevel, type Catalogue, type Level, type Move } from '@/core/moves';
+import { NEAR_NAMES, NEAR_SAID } from './near-names';
 import { SPOKEN_NAMES } from './spoken-names';
 
 /** Words that name nothing. */
@@ -112,6 +113,8 @@ interface Named {
   readonly roots: readonly string[];
   /** What speaks for a name before one that is only said of a move. */
   readonly more: number;
+  /** How the move is another one than the name says. */
+  readonly differs?: string;
 }
 interface Known {
   readonly names: readonly Named[];
@@ -130,14 +133,27 @@ interface Known {
 
 /** All words of a catalogue by their roots, once for each. */
 const knownOf = remember((catalogue: Catalogue): Known => {
-  const names = catalogue.moves.flatMap((move) =>
-    [move.name, ...move.otherNames, ...(SPOKEN_NAMES.get(move.name) ?? [])].map((name, i) => ({
+  const own = new Set(catalogue.moves.flatMap(({ name, otherNames }) => [name, ...otherNames]));
+  const spoken = catalogue.moves.flatMap((move) =>
+    [
+      move.name,
+      ...move.otherNames,
+      ...(SPOKEN_NAMES.get(move.name) ?? []).filter((name) => !NEAR_SAID.has(name)),
+    ].map((name, i): Named => ({
       move,
       text: foldName(name),
       roots: rootsOf(name),
       more: i === 0 ? 0.1 : i <= move.otherNames.length ? 0.09 : 0,
     })),
   );
+  const byName = new Map(catalogue.moves.map((move) => [move.name, move]));
+  const near = NEAR_NAMES.flatMap(({ said, nearest, differs }): Named[] => {
+    const move = byName.get(nearest);
+    // A move of somebody's own may be called so: then it is here.
+    if (!move || own.has(said)) return [];
+    return [{ move, text: foldName(said), roots: rootsOf(said), more: 0.02, differs }];
+  });
+  const names = [...spoken, ...near];
   const having = new Map<string, Named[]>();
   const named = new Map<Move, Set<string>>();
   for (const name of names) {
@@ -229,6 +245,8 @@ export interface Match {
   readonly score: number;
   /** How far the words and its nearest name cover each other, and nothing else: 0 to 1. */
   readonly cover: number;
+  /** How the move is another one than what is asked for; undefined where it is the same. */
+  readonly differs: string | undefined;
   /** Words of the line that its names, levels, places and props have not. */
   readonly unknown: readonly string[];
   /** Whether one of them is a word of other moves: then it may be another one that is meant. */
@@ -262,16 +280,16 @@ export function movesMeant(
   /** Whether a word says where, and the move is done there. */
   const isPlaceOf = (root: string, move: Move) =>
     places.some(({ is, roots }) => roots.includes(root) && move.levels.some(is));
-  const best = new Map<Move, { score: number; cover: number }>();
+  const best = new Map<Move, { score: number; cover: number; differs?: string | undefined }>();
   const near = new Set(
     typed.flatMap(({ like }) => [...like.keys()].flatMap((root) => known.having.get(root) ?? [])),
   );
-  for (const { move, text, roots, more } of near) {
+  for (const { move, text, roots, more, differs } of near) {
     const leads = typed[0] && roots.some((root) => typed[0]?.like.has(root)) ? FIRST : 0;
     const cover = dice(typed, roots, known, move, isPlaceOf);
     const score =
       cover + more + leads + inOrder(roots.join(' ')) + (text === folded ? AS_WRITTEN : 0);
-    if (score > (best.get(move)?.score ?? 0.2)) best.set(move, { score, cover });
+    if (score > (best.get(move)?.score ?? 0.2)) best.set(move, { score, cover, differs });
   }
   const lean = (move: Move) => {
     const place = places.reduce((sum, { is }) => sum + (move.levels.some(is) ? 0.08 : -0.25), 0);
@@ -284,9 +302,14 @@ export function movesMeant(
     return place + way + low + sided + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
   };
   const ranked = [...best]
-    .map(([move, { score, cover }]) => ({ move, cover, score: score + lean(move) }))
+    .map(([move, { score, cover, differs }]) => ({
+      move,
+      cover,
+      differs,
+      score: score + lean(move),
+    }))
     .sort((a, b) => b.score - a.score);
-  return ranked.slice(0, most).map(({ move, score, cover }) => {
+  return ranked.slice(0, most).map(({ move, score, cover, differs }) => {
     const named = [...(known.named.get(move) ?? [])];
     const unknown = said.filter((_, i) => {
       const word = typed[i];
@@ -302,6 +325,7 @@ export function movesMeant(
       move,
       score,
       cover,
+      differs,
       levels: move.levels.filter(isThere),
       unknown: unknown.map(({ word }) => word),
       saysOther: unknown.some(
