@@ -12,7 +12,16 @@ import { LANE_NAMES, laneNamed, type LaneName } from '@/core/people';
 export const FORMS = ['text', 'json', 'vtt', 'csv', 'md'] as const;
 export type Form = (typeof FORMS)[number];
 
-export const COMMANDS = ['time', 'check', 'fit', 'order', 'convert', 'lines', 'moves'] as const;
+export const COMMANDS = [
+  'time',
+  'check',
+  'fit',
+  'order',
+  'convert',
+  'lines',
+  'plan',
+  'moves',
+] as const;
 export type CommandName = (typeof COMMANDS)[number];
 
 export const USAGE = `usage: willow COMMAND FILE [--json]
@@ -23,9 +32,11 @@ export const USAGE = `usage: willow COMMAND FILE [--json]
   convert --to FORM FILE        the routine as ${FORMS.slice(0, -1).join(', ')} or ${FORMS.at(-1)}
   lines FILE                    each line of it as the line for adding reads it;
                                 [--group GROUP] [--lanes LANE, LANE]
+  plan FILE                     a whole plan, as it is read when it is pasted;
+                                [--group GROUP] [--lanes LANE, LANE]
   moves [--search WORDS]        the catalogue
 FILE is routine text or routine JSON; - reads standard input.
-Every command but lines and moves takes --people FILE and --at TIME: who takes part, and when.
+Every command but lines, plan and moves takes --people FILE and --at TIME: who takes part, and when.
 Every command takes --moves FILE: own moves, beside the catalogue's.
 `;
 
@@ -46,13 +57,15 @@ export interface Call {
 
 const EVERYWHERE = { json: { type: 'boolean' }, moves: { type: 'string' } } as const;
 const PART = { people: { type: 'string' }, at: { type: 'string' } } as const;
+const GROUP = { group: { type: 'string' }, lanes: { type: 'string' } } as const;
 const OPTIONS = {
   time: { ...EVERYWHERE, ...PART },
   check: { ...EVERYWHERE, ...PART },
   fit: { ...EVERYWHERE, ...PART, slot: { type: 'string' } },
   order: { ...EVERYWHERE, ...PART },
   convert: { ...EVERYWHERE, ...PART, to: { type: 'string' } },
-  lines: { ...EVERYWHERE, group: { type: 'string' }, lanes: { type: 'string' } },
+  lines: { ...EVERYWHERE, ...GROUP },
+  plan: { ...EVERYWHERE, ...GROUP },
   moves: { ...EVERYWHERE, search: { type: 'string' } },
 } as const satisfies Record<CommandName, ParseArgsConfig['options']>;
 

@@ -106,6 +106,28 @@ describe('the command line', () => {
     ]);
   });
 
+  test('plan reads a table whole, with its time', () => {
+    const plan = 'Chair class, 10 min\nMove\tSets\tReps\nBridge\t2\t8\ndead bugs\t2\t8\nx2 rounds';
+    const sheet = JSON.parse(willow(['plan', '-', '--json'], plan).stdout);
+    expect(sheet).toMatchObject({
+      shape: 'table',
+      title: 'Chair class, 10 min',
+      saidMs: 600_000,
+      rows: [
+        { text: 'Bridge: 8 reps x2', sure: true, kind: 'move', passed: [] },
+        {
+          text: null,
+          sure: false,
+          asked: expect.arrayContaining([expect.objectContaining({ differs: 'moves no arms' })]),
+        },
+        { kind: 'structure', sure: false },
+      ],
+    });
+    expect(sheet.totalMs).toBeGreaterThan(60_000);
+    expect(willow(['plan', '-'], plan).stdout).toContain('Bridge: 8 reps x2');
+    expect(willow(['plan', '/nowhere', '--json']).status).toBe(2);
+  });
+
   test('lines reads each line as the line for adding does', () => {
     const text = '2 sets of 8 sit to stand\n\ntwist 20s each\nzumba madness 10\n';
     const read = willow(
@@ -122,7 +144,15 @@ describe('the command line', () => {
     });
     expect(stand.choices[0]).toEqual({ text: stand.text });
     expect(twist.text).toBe('Seated twist: hold 20s, each side');
-    expect(Object.keys(zumba)).toEqual(['typed', 'text', 'sure', 'choices', 'problem']);
+    expect(Object.keys(zumba)).toEqual([
+      'typed',
+      'text',
+      'sure',
+      'passed',
+      'asked',
+      'choices',
+      'problem',
+    ]);
     expect(zumba).toMatchObject({ text: null, sure: false });
     expect(zumba.problem).toMatch(/zumba/);
     expect(willow(['lines', '-'], text).stdout).toContain('Sit to stand: 8 reps x2');

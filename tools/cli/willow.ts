@@ -11,7 +11,7 @@ import { readCall, USAGE, type Call, type CommandName, type Form } from './call'
 import { findingRows, findingsTable } from './check';
 import { fitResult, fitText } from './fit';
 import { readBounded, readInput, readOwnMoves, readTakingPart, type Input } from './input';
-import { lineRows, linesTable } from './lines';
+import { lineRows, linesTable, planSheet, planTable } from './lines';
 import { orderResult } from './order';
 import { moveRow, movesTable, scoreTable } from './print';
 
@@ -100,7 +100,7 @@ const CONVERTERS: Readonly<Record<Form, (input: Input) => string>> = {
 
 const RUN: Readonly<
   Record<
-    Exclude<CommandName, 'lines' | 'moves'>,
+    Exclude<CommandName, 'lines' | 'plan' | 'moves'>,
     (outlets: Outlets, call: Call, input: Input) => void
   >
 > = {
@@ -116,20 +116,27 @@ function moves({ out }: Outlets, { json, search }: Call, own: readonly Move[]): 
   out(json ? asJson(found.map(moveRow)) : movesTable(found));
 }
 
-/** Each line is read for itself; what is not sure has its problem, and is no failure of the call. */
+/** Lines are read for themselves, or as a plan; what is not sure is no failure of the call. */
 function lines(
   outlets: Outlets,
-  { file, json, group = 'older', lanes }: Call,
+  { command, file, json, group = 'older', lanes }: Call,
   moves: readonly Move[],
 ): Exit {
   const text = readBounded(file);
+  const isPlan = command === 'plan';
   if (!text.ok) {
     complain(outlets, text.problems);
-    if (json) outlets.out(asJson([]));
+    if (json) outlets.out(asJson(isPlan ? { shape: 'list', totalMs: 0, rows: [] } : []));
     return 2;
   }
-  const rows = lineRows(text.value, { group, moves, ...(lanes && { lanes }) });
-  outlets.out(json ? asJson(rows) : linesTable(rows));
+  const setting = { group, moves, ...(lanes && { lanes }) };
+  if (isPlan) {
+    const sheet = planSheet(text.value, setting, scorePhrases);
+    outlets.out(json ? asJson(sheet) : planTable(sheet));
+  } else {
+    const rows = lineRows(text.value, setting);
+    outlets.out(json ? asJson(rows) : linesTable(rows));
+  }
   return 0;
 }
 
@@ -159,7 +166,7 @@ export function willow(args: readonly string[], outlets: Outlets): Exit {
     moves(outlets, call, own.value);
     return 0;
   }
-  if (call.command === 'lines') return lines(outlets, call, own.value);
+  if (call.command === 'lines' || call.command === 'plan') return lines(outlets, call, own.value);
   const part = partOf(call);
   if (!part.ok) return refused(outlets, call, part.problems);
   const input = readInput(call.file, own.value, part.value);

@@ -11,7 +11,18 @@ export {
 export { searchSaid, type SaidWanted } from './find-moves/said-wanted';
 export { searchMoves } from './find-moves/search';
 export type { PlainSetting } from './plain-line/plain-line';
-export { placeAfter, readPlainPage, type PageLine, type PlainPage } from './plain-page/plain-page';
+export { placeAfter, readPlainPage } from './plain-page/plain-page';
+export { SHAPES, type Column, type Shape } from './plain-page/shape';
+export {
+  isFarOff,
+  placedFrom,
+  readSheet,
+  routineOfSheet,
+  type Decided,
+  type Decisions,
+  type Sheet,
+  type SheetRow,
+} from './plain-page/sheet';
 export { bareLine, readSaidLine } from './plain-line/said-line';
 export type { Meant, TypedLine } from './plain-line/typed-line';
 export {

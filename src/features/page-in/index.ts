@@ -1,2 +1,1 @@
 export { PageSheet } from './page-sheet';
-export { placedFrom, readRows, type Decided } from './rows';

@@ -1,10 +1,23 @@
 import { memo, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
+import { printClock } from '@/core/common';
+import { GROUP_ALONE } from '@/core/people';
 import { SECTIONS, type Placed, type Setting } from '@/core/routine';
-import { Field, TARGET, Target, useTokens } from '@/design';
+import {
+  isFarOff,
+  placedFrom,
+  readSheet,
+  routineOfSheet,
+  type Decided,
+  type Decisions,
+  type Shape,
+  type Sheet,
+  type SheetRow,
+} from '@/core/writing';
+import { Choices, Field, TARGET, Target, useTokens } from '@/design';
+import { scoreOf } from '@/state';
 import { SECTION_TITLES } from '@/words/names';
-import { placedFrom, readRows, type Decided, type PageRow } from './rows';
 import { PAGE } from './strings';
 
 interface PageSheetProps {
@@ -15,23 +28,28 @@ interface PageSheetProps {
   readonly onLeave: () => void;
 }
 
-/** A plan as it was pasted: each line beside what it becomes, to be mended before it is taken in. */
+const without = (decided: Decisions, row: number): Decisions =>
+  Object.fromEntries(Object.entries(decided).filter(([one]) => Number(one) !== row));
+
+/** A plan as it was pasted: each row beside what it becomes, to be mended before it is taken in. */
 export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
   const t = useTokens();
-  const [decided, setDecided] = useState<Readonly<Record<number, Decided>>>({});
-  const read = useMemo(() => readRows(text, setting, decided), [text, setting, decided]);
-  const { rows, open, title } = read;
+  const [decided, setDecided] = useState<Decisions>({});
+  const [as, setAs] = useState<Shape>();
+  const sheet = useMemo(() => readSheet(text, setting, decided, as), [text, setting, decided, as]);
+  const { rows, open, title } = sheet;
   const [full, setFull] = useState(false);
-  const placed = placedFrom(read);
-  const decide = (line: number, what: Decided | undefined) =>
-    setDecided(({ [line]: _, ...others }) => (what ? { ...others, [line]: what } : others));
-  const allNotes = () =>
-    setDecided({
-      ...decided,
-      ...Object.fromEntries(
-        rows.filter(({ state }) => state === 'open').map(({ line }) => [line, 'note' as const]),
-      ),
-    });
+  const placed = placedFrom(sheet);
+  const decide = (row: number, what: Decided | undefined) =>
+    setDecided(what ? { ...decided, [row]: what } : without(decided, row));
+  const decideAll = (some: readonly number[], what: Decided) =>
+    setDecided({ ...decided, ...Object.fromEntries(some.map((row) => [row, what])) });
+  const openRows = rows.filter(({ state }) => state === 'open').map(({ row }) => row);
+  const shaped = (shape: Shape) => {
+    setAs(shape);
+    // Rows are others now; what was decided was of those.
+    setDecided({});
+  };
   return (
     <ScrollView contentContainerStyle={styles.page}>
       <Text variant="titleLarge" role="heading" aria-level={2}>
@@ -40,6 +58,8 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
       <Text variant="bodyMedium" style={{ color: t.quiet }}>
         {rows.length === 0 ? PAGE.none : PAGE.hint}
       </Text>
+      {rows.length > 1 && <Taken sheet={sheet} onShape={shaped} />}
+      <WholeTime sheet={sheet} setting={setting} />
       {SECTIONS.map((section) => {
         const own = rows.filter((row) => row.section === section);
         if (own.length === 0) return null;
@@ -49,7 +69,13 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
               {SECTION_TITLES[section]}
             </Text>
             {own.map((row) => (
-              <Row key={row.line} row={row} onDecide={decide} />
+              <Row
+                key={row.row}
+                row={row}
+                decided={decided[row.row]}
+                onDecide={decide}
+                onDecideAll={decideAll}
+              />
             ))}
           </View>
         );
@@ -60,7 +86,7 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
             {open > 0 ? PAGE.open(open) : PAGE.allClear}
           </Text>
         )}
-        {open > 1 && <Target label={PAGE.notes} onPress={allNotes} />}
+        {open > 1 && <Target label={PAGE.notes} onPress={() => decideAll(openRows, 'note')} />}
       </View>
       {full && (
         <Text role="alert" variant="bodyLarge" style={{ color: t.clay }}>
@@ -84,14 +110,80 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
   );
 }
 
-interface RowProps {
-  readonly row: PageRow;
-  readonly onDecide: (line: number, what: Decided | undefined) => void;
+/** What the plan was taken for, which can be said otherwise. */
+function Taken({
+  sheet,
+  onShape,
+}: {
+  readonly sheet: Sheet;
+  readonly onShape: (shape: Shape) => void;
+}) {
+  const t = useTokens();
+  const { shape, columns, guessed, unread } = sheet;
+  return (
+    <View style={styles.taken}>
+      <Choices
+        label={PAGE.shape}
+        choices={PAGE.shapes}
+        value={shape === 'prose' ? 'list' : shape}
+        onChoose={onShape}
+      />
+      {columns && (
+        <Text variant="bodyMedium" style={{ color: t.quiet }}>
+          {PAGE.columns(
+            columns.filter((one) => one !== 'none'),
+            guessed === true,
+          )}
+        </Text>
+      )}
+      {unread > 0 && (
+        <Text role="alert" variant="bodyMedium" style={{ color: t.clay }}>
+          {PAGE.unread(unread)}
+        </Text>
+      )}
+    </View>
+  );
 }
 
-const Row = memo(function Row({ row, onDecide }: RowProps) {
+/** How long it all takes, beside what the plan itself says. */
+function WholeTime({ sheet, setting }: { readonly sheet: Sheet; readonly setting: Setting }) {
   const t = useTokens();
-  const { line, typed, text, state, passed, others } = row;
+  const totalMs = useMemo(() => {
+    const { group, moves } = setting;
+    const routine = routineOfSheet(sheet, { group, ...(moves && { moves: [...moves] }) });
+    return routine ? scoreOf(routine, GROUP_ALONE).totalMs : 0;
+  }, [sheet, setting]);
+  const { saidMs } = sheet;
+  if (totalMs === 0) return null;
+  const isFar = saidMs !== undefined && isFarOff(saidMs, totalMs);
+  return (
+    <Text
+      variant="bodyLarge"
+      {...(isFar && { role: 'alert' })}
+      style={{ color: isFar ? t.clay : t.quiet }}
+    >
+      {PAGE.time(printClock(totalMs), saidMs === undefined ? undefined : printClock(saidMs), isFar)}
+    </Text>
+  );
+}
+
+interface RowProps {
+  readonly row: SheetRow;
+  readonly decided: Decided | undefined;
+  readonly onDecide: (row: number, what: Decided | undefined) => void;
+  readonly onDecideAll: (rows: readonly number[], what: Decided) => void;
+}
+
+const lineOf = (text: string) => text.replace(/: $/u, '');
+
+const Row = memo(function Row({ row: one, decided, onDecide, onDecideAll }: RowProps) {
+  const t = useTokens();
+  const [mending, setMending] = useState(false);
+  const { row, typed, text, state, passed, others, alike, kind } = one;
+  const decide = (what: Decided | undefined) => {
+    setMending(false);
+    onDecide(row, what);
+  };
   const said =
     state === 'note'
       ? PAGE.isNote
@@ -99,6 +191,7 @@ const Row = memo(function Row({ row, onDecide }: RowProps) {
         ? PAGE.isOut
         : [text, passed.length > 0 && PAGE.passed(passed)].filter(Boolean).join(' · ');
   const isOpen = state === 'open';
+  const near = others[0]?.differs;
   return (
     <View
       role="listitem"
@@ -111,52 +204,67 @@ const Row = memo(function Row({ row, onDecide }: RowProps) {
       <Text variant="bodyMedium" style={{ color: t.quiet }}>
         {typed}
       </Text>
-      {isOpen ? (
+      {isOpen || mending ? (
         <>
-          <Text variant="titleMedium" style={{ color: t.clay }}>
-            {PAGE.which}
-          </Text>
+          {isOpen && (
+            <Text variant="titleMedium" style={{ color: t.clay }}>
+              {kind === 'structure' ? PAGE.structure : near ? PAGE.near(near) : PAGE.which}
+            </Text>
+          )}
           <View style={styles.choices}>
             {others.map((other) => (
               <Target
                 key={other.text}
-                label={other.text.replace(/: $/u, '')}
-                onPress={() => onDecide(line, { as: other.text.replace(/: $/u, '') })}
+                label={lineOf(other.text)}
+                onPress={() => decide({ as: lineOf(other.text) })}
               />
             ))}
-            <Target look="plain" label={PAGE.note} onPress={() => onDecide(line, 'note')} />
-            <Target look="plain" label={PAGE.out} onPress={() => onDecide(line, 'out')} />
+            <Target look="plain" label={PAGE.note} onPress={() => decide('note')} />
+            <Target look="plain" label={PAGE.out} onPress={() => decide('out')} />
           </View>
-          <Rewrite key={typed} line={line} typed={typed} onDecide={onDecide} />
+          <Rewrite key={text || typed} typed={text || typed} onWrite={(as) => decide({ as })} />
         </>
       ) : (
         <View style={styles.sure}>
           <Text variant="titleMedium" style={styles.grow}>
             {said}
           </Text>
+          {state === 'sure' && (
+            <Target
+              look="plain"
+              label={PAGE.mend}
+              said={`${PAGE.mend}: ${typed}`}
+              onPress={() => setMending(true)}
+            />
+          )}
           <Target
             look="plain"
             label={state === 'sure' ? PAGE.out : PAGE.back}
             said={`${state === 'sure' ? PAGE.out : PAGE.back}: ${typed}`}
-            onPress={() => onDecide(line, state === 'sure' ? 'out' : undefined)}
+            onPress={() => decide(state === 'sure' ? 'out' : undefined)}
           />
         </View>
+      )}
+      {decided && alike.length > 0 && (
+        <Target
+          look="plain"
+          label={PAGE.alike(alike.length)}
+          onPress={() => onDecideAll(alike, decided)}
+        />
       )}
     </View>
   );
 });
 
 function Rewrite({
-  line,
   typed,
-  onDecide,
+  onWrite,
 }: {
-  readonly line: number;
   readonly typed: string;
-  readonly onDecide: RowProps['onDecide'];
+  readonly onWrite: (words: string) => void;
 }) {
   const [words, setWords] = useState(typed);
-  const keep = () => words.trim() !== '' && words !== typed && onDecide(line, { as: words });
+  const keep = () => words.trim() !== '' && words !== typed && onWrite(words);
   return (
     <Field
       dense
@@ -172,6 +280,7 @@ function Rewrite({
 
 const styles = StyleSheet.create({
   page: { padding: 16, gap: 12, maxWidth: 760, width: '100%', alignSelf: 'center' },
+  taken: { gap: 4 },
   row: { borderTopWidth: 1, paddingVertical: 8, gap: 4 },
   sure: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   grow: { flex: 1, minWidth: 0 },

@@ -1,3 +1,18 @@
+import type { Column, Shape } from '@/core/writing';
+import { listWords } from '@/words/findings';
+
+const COLUMNS: Readonly<Record<Column, string>> = {
+  move: 'move',
+  sets: 'sets',
+  reps: 'reps',
+  hold: 'hold',
+  time: 'time',
+  rest: 'rest',
+  side: 'side',
+  notes: 'notes',
+  none: '',
+};
+
 export const PAGE = {
   title: 'Your plan, line by line',
   hint: 'What each line becomes stands beside it. Mend what is marked, then take it in.',
@@ -13,6 +28,27 @@ export const PAGE = {
   isNote: 'a note',
   isOut: 'left out',
   rewrite: 'Write it another way',
+  mend: 'Change',
+  shape: 'Your plan is read as',
+  shapes: [
+    { value: 'list', text: 'A list' },
+    { value: 'clock', text: 'Times' },
+    { value: 'table', text: 'A table' },
+  ] satisfies readonly { readonly value: Shape; readonly text: string }[],
+  columns: (columns: readonly Column[], guessed: boolean) =>
+    `${guessed ? 'Its columns, by what is in them' : 'Its columns'}: ${listWords(columns.map((one) => COLUMNS[one]))}.`,
+  unread: (count: number) =>
+    `A routine holds 400 lines. The last ${count} were not read: paste them by themselves.`,
+  time: (total: string, said: string | undefined, isFar: boolean) =>
+    said === undefined
+      ? `${total} in all.`
+      : isFar
+        ? `${total} in all, and your plan says ${said}. Look through the lines.`
+        : `${total} in all; your plan says ${said}.`,
+  structure: 'This is about other lines. Change those, and keep it as a note or skip it.',
+  near: (differs: string) => `Not here. The nearest ${differs}.`,
+  alike: (count: number) =>
+    count === 1 ? 'The same for 1 more like it' : `The same for ${count} more like it`,
   passed: (words: readonly string[]) => `without “${words.join(' ')}”`,
   take: (count: number) => (count === 1 ? 'Take in 1 line' : `Take in ${count} lines`),
   leave: 'Throw it away',

@@ -101,10 +101,15 @@ function likeness(typed: string, named: string, isWord: boolean): number {
   if (named.length >= 4 && ending <= 3 && typed.startsWith(named)) return 0.85;
   // A word that names something else is no slip of the pen.
   if (isWord || Math.min(typed.length, named.length) < 4) return 0;
+  // Of four letters one that is another makes another word.
+  if (typed.length === 4 && named.length === 4 && !isTurned(typed, named)) return 0;
   const off = distance(typed, named);
   const most = Math.max(typed.length, named.length) > 6 ? 2 : 1;
   return off <= most ? 0.8 : 0;
 }
+
+/** The same letters, two of them the other way round. */
+const isTurned = (a: string, b: string) => [...a].sort().join('') === [...b].sort().join('');
 
 interface Named {
   readonly move: Move;
