@@ -78,6 +78,7 @@ export {
   saveText,
 } from './files';
 export { lineGone, linesKept } from './lines';
+export { moveChosen, ownWordsTaken } from './own-words';
 export { draftKept, selectCatalogue, selectOwnMoves } from './moves';
 export { changeRedone, changeUndone, routineChanged } from './routines';
 export { runDeleted, runsBrought } from './runs';

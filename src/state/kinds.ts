@@ -34,7 +34,14 @@ import {
   routineSchema,
   type Routine,
 } from '@/core/routine';
-import { DRAFT_MIGRATIONS, DRAFT_VERSION, moveDraftSchema, type MoveDraft } from '@/core/writing';
+import {
+  DRAFT_MIGRATIONS,
+  DRAFT_VERSION,
+  moveDraftSchema,
+  ownWordsSchema,
+  type MoveDraft,
+  type OwnWords,
+} from '@/core/writing';
 import { heldLead } from './held-lead';
 import { leadFound, leadLost, type LeadState } from './lead';
 import {
@@ -48,6 +55,7 @@ import {
   type Lot,
 } from './bin';
 import { checkedHistory, historiesOf, historySchema, type History } from './histories';
+import { ownWordsPut, ownWordsTaken } from './own-words';
 import { lineGone, linesKept, unsentLineSchema, type UnsentLine } from './lines';
 import { draftLetGo, draftsKept, moveLetGo, movesBrought } from './moves';
 import {
@@ -234,6 +242,20 @@ const LINE = kindOf<AppState, UnsentLine>({
   told: false,
   named: ({ typed }) => typed,
   atOnce: { way: 'later', why: 'each field still holds what was typed into it' },
+});
+
+/** Words that somebody has of their own for moves. */
+const OWN_WORDS = kindOf<AppState, OwnWords>({
+  name: 'own-words',
+  many: true,
+  version: 1,
+  migrations: [],
+  schema: ownWordsSchema,
+  idOf: ({ id }) => id,
+  slice: { all: ({ ownWords }) => ownWords, put: ownWordsPut, remove: ownWordsTaken },
+  told: true,
+  named: ({ id }) => id,
+  atOnce: { way: 'later', why: 'a later choice for the same words is the one that is meant' },
 });
 
 /** What stands in other fields; not told, as a line is not. */
@@ -465,6 +487,7 @@ export const WORKSHOP_KINDS: readonly AnyKind<AppState>[] = [
   ROUTINE,
   HISTORY,
   LINE,
+  OWN_WORDS,
   TYPED,
   BINNED,
   LOT,

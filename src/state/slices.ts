@@ -6,6 +6,7 @@ import { leadReducer } from './lead';
 import { binReducer, lotsReducer } from './bin';
 import { linesReducer } from './lines';
 import { movesReducer } from './moves';
+import { ownWordsReducer } from './own-words';
 import { routinesReducer } from './routines';
 import { met } from './meetings';
 import {
@@ -44,6 +45,7 @@ const slices = combineReducers({
   readings: readingsReducer,
   standings: standingsReducer,
   lines: linesReducer,
+  ownWords: ownWordsReducer,
   typed: typedReducer,
   bin: binReducer,
   lots: lotsReducer,

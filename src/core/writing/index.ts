@@ -10,6 +10,13 @@ export {
 } from './find-moves/find-moves';
 export { searchSaid, type SaidWanted } from './find-moves/said-wanted';
 export { searchMoves } from './find-moves/search';
+export {
+  ownWordsSchema,
+  wordsChosen,
+  wordsToKeep,
+  type OwnWords,
+  type OwnWordsKnown,
+} from './plain-line/own-words';
 export type { PlainSetting } from './plain-line/plain-line';
 export { placeAfter, readPlainPage } from './plain-page/plain-page';
 export { SHAPES, type Column, type Shape } from './plain-page/shape';

@@ -104,6 +104,11 @@ describe('the adding line', () => {
       dose: { kind: 'reps', reps: 8 },
     });
     expect(input.value).toBe('');
+    // From now on those words are that move.
+    type('dead bugs x 12');
+    expect(screen.getByText('Leg lifts, one at a time: 12 reps')).toBeTruthy();
+    enter();
+    expect(changes).toHaveLength(2);
   });
 
   test('what no move is can be kept as a note, by keys alone', () => {

@@ -19,6 +19,7 @@ import {
   draftKept,
   lineGone,
   linesKept,
+  moveChosen,
   useAppDispatch,
   usePart,
   useAppSelector,
@@ -60,9 +61,12 @@ export const AddingLine = memo(function AddingLine({
   const [tried, setTried] = useState(false);
   const input = useRef<NativeInput>(null);
   const part = usePart(routine.id);
+  const ownWords = useAppSelector((state) => state.ownWords);
+  /** What was typed before a whole line was taken in its place. */
+  const asked = useRef<string>(undefined);
   const first = useMemo(
-    () => readAdding(typed, routine, goesTo, part),
-    [typed, routine, goesTo, part],
+    () => readAdding(typed, routine, goesTo, part, ownWords),
+    [typed, routine, goesTo, part, ownWords],
   );
   const isOpen = typed.trim() !== '' && !first.entry && !first.turnsTo;
   const choices: readonly Choice[] = first.entry
@@ -78,6 +82,7 @@ export const AddingLine = memo(function AddingLine({
   );
   useEffect(() => onPastedLines(BUILD.addLabel, onPage), [onPage]);
   const type = (text: string) => {
+    asked.current = undefined;
     setTyped(text);
     setPicked(undefined);
     setTried(false);
@@ -103,6 +108,11 @@ export const AddingLine = memo(function AddingLine({
       // The first is marked; the next Enter takes it.
       if (first.others.length > 0) setPicked(0);
       return undefined;
+    }
+    // What was chosen for typed words is what they mean from now on.
+    const words = other ? typed : asked.current;
+    if (entry.kind === 'item' && words !== undefined && chosen !== 'note') {
+      dispatch(moveChosen(words, entry.moveId));
     }
     return put(entry);
   };
@@ -147,7 +157,11 @@ export const AddingLine = memo(function AddingLine({
           onTake={(one) => {
             if (one === 'own') writeOwn();
             else if (one === 'note') put(noteOf(typed));
-            else if (one) take(one.text);
+            else if (one) {
+              const words = typed;
+              take(one.text);
+              asked.current = words;
+            }
           }}
         />
       )}

@@ -1,7 +1,7 @@
 import { printClock, type ItemId } from '@/core/common';
 import { GROUP_ALONE, type TakingPart } from '@/core/people';
 import { addEntry, type Change, type Entry, type Place, type Routine } from '@/core/routine';
-import { bareLine, readSaidLine, type Meant } from '@/core/writing';
+import { bareLine, readSaidLine, type Meant, type OwnWordsKnown } from '@/core/writing';
 import { addTimerOf } from '@/state';
 import { problemSentence } from '@/words/problems';
 import { placeBefore, placeForNew, type GoesTo } from './goes-to';
@@ -30,11 +30,13 @@ export function readAdding(
   routine: Routine,
   usual: GoesTo,
   part: TakingPart = GROUP_ALONE,
+  ownWords?: OwnWordsKnown,
 ): Adding {
   const { section } = bareLine(typed);
   const goesTo = section ? { section } : usual;
   const place = placeForNew(routine, goesTo);
-  const { reading } = readSaidLine(typed, { ...routine, at: placeBefore(routine, place) });
+  const at = placeBefore(routine, place);
+  const { reading } = readSaidLine(typed, { ...routine, at, ownWords });
   const nothing: Adding = {
     ...{ goesTo, place, entry: undefined, turnsTo: section !== undefined && !reading },
     ...{ strict: '', adds: '', problem: '', others: [], passed: [] },

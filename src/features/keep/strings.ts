@@ -63,6 +63,7 @@ export const KEEP = {
     move: 'Own moves',
     'move-draft': 'Moves being written',
     'unsent-line': 'Lines being typed',
+    'own-words': 'Your words for moves',
     typed: 'Fields being typed',
     person: 'People',
     group: 'Groups',

@@ -1,16 +1,20 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { Text } from 'react-native-paper';
 import { moveIdSchema } from '@/core/common';
+import { catalogueWith } from '@/core/moves';
 import { emptyDraft, type Wanted } from '@/core/writing';
 import { Target, useTokens } from '@/design';
 import {
   draftKept,
+  ownWordsTaken,
   selectOwnMoves,
   useAppDispatch,
   useAppSelector,
   useNewId,
   saveOwnMoves,
 } from '@/state';
+import { dayShown } from '@/words/moments';
 import { CATALOGUE } from './strings';
 
 interface OwnPanelProps {
@@ -56,7 +60,40 @@ export function OwnPanel({ wanted, onWanted }: OwnPanelProps) {
       {own.length > 0 && (
         <Target label={CATALOGUE.save} icon="save" onPress={() => dispatch(saveOwnMoves())} />
       )}
+      <YourWords />
       <Target label={CATALOGUE.bringIn} icon="open" onPress={() => router.push('/bring-in')} />
+    </View>
+  );
+}
+
+/** Words that were chosen for moves in the line for adding; each can be taken back. */
+function YourWords() {
+  const t = useTokens();
+  const dispatch = useAppDispatch();
+  const words = useAppSelector((state) => state.ownWords);
+  const own = useAppSelector(selectOwnMoves);
+  const catalogue = catalogueWith(own);
+  const all = Object.values(words).sort((a, b) => a.id.localeCompare(b.id));
+  if (all.length === 0) return null;
+  return (
+    <View role="list" aria-label={CATALOGUE.yourWords} style={styles.words}>
+      <Text variant="titleMedium">{CATALOGUE.yourWords}</Text>
+      {all.map(({ id, moves, on }) => {
+        const names = moves.map((move) => catalogue.byId.get(move)?.name ?? CATALOGUE.moveGone);
+        return (
+          <View role="listitem" key={id} style={styles.word}>
+            <Text variant="bodyMedium" style={[styles.grow, { color: t.ink }]}>
+              {CATALOGUE.means(id, names, dayShown(on))}
+            </Text>
+            <Target
+              look="plain"
+              label={CATALOGUE.takeBack}
+              said={`${CATALOGUE.takeBack}: ${id}`}
+              onPress={() => dispatch(ownWordsTaken(id))}
+            />
+          </View>
+        );
+      })}
     </View>
   );
 }
@@ -70,4 +107,7 @@ const styles = StyleSheet.create({
     borderWidth: 1,
     borderRadius: 12,
   },
+  words: { width: '100%' },
+  word: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1, minWidth: 0 },
 });

@@ -21,6 +21,13 @@ export const CATALOGUE = {
   goOn: (name: string) => `Go on writing ${name}`,
   save: 'Save own moves as a file',
   bringIn: 'Bring moves in',
+  yourWords: 'Your words',
+  means: (words: string, moves: readonly string[], on: string) =>
+    moves.length > 1
+      ? `“${words}” may mean ${moves.join(' or ')}, since ${on}.`
+      : `“${words}” means ${moves.join('')}, since ${on}.`,
+  takeBack: 'Take back',
+  moveGone: 'a move that is gone',
   gone: 'This move is not here.',
   all: 'See all moves',
   addTo: 'Add to a routine',

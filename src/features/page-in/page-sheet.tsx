@@ -1,7 +1,7 @@
 import { memo, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
-import { printClock } from '@/core/common';
+import { printClock, type MoveId } from '@/core/common';
 import { GROUP_ALONE } from '@/core/people';
 import { SECTIONS, type Placed, type Setting } from '@/core/routine';
 import {
@@ -16,7 +16,7 @@ import {
   type SheetRow,
 } from '@/core/writing';
 import { Choices, Field, TARGET, Target, useTokens } from '@/design';
-import { scoreOf } from '@/state';
+import { moveChosen, scoreOf, useAppDispatch, useAppSelector } from '@/state';
 import { SECTION_TITLES } from '@/words/names';
 import { PAGE } from './strings';
 
@@ -36,7 +36,14 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
   const t = useTokens();
   const [decided, setDecided] = useState<Decisions>({});
   const [as, setAs] = useState<Shape>();
-  const sheet = useMemo(() => readSheet(text, setting, decided, as), [text, setting, decided, as]);
+  const ownWords = useAppSelector((state) => state.ownWords);
+  // What is chosen here means the same in the next plan; this one stays as it was read.
+  const [known] = useState(ownWords);
+  const dispatch = useAppDispatch();
+  const sheet = useMemo(
+    () => readSheet(text, { ...setting, ownWords: known }, decided, as),
+    [text, setting, known, decided, as],
+  );
   const { rows, open, title } = sheet;
   const [full, setFull] = useState(false);
   const placed = placedFrom(sheet);
@@ -75,6 +82,7 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
                 decided={decided[row.row]}
                 onDecide={decide}
                 onDecideAll={decideAll}
+                onChoose={(typed, moveId) => dispatch(moveChosen(typed, moveId))}
               />
             ))}
           </View>
@@ -172,11 +180,12 @@ interface RowProps {
   readonly decided: Decided | undefined;
   readonly onDecide: (row: number, what: Decided | undefined) => void;
   readonly onDecideAll: (rows: readonly number[], what: Decided) => void;
+  readonly onChoose: (typed: string, move: MoveId) => void;
 }
 
 const lineOf = (text: string) => text.replace(/: $/u, '');
 
-const Row = memo(function Row({ row: one, decided, onDecide, onDecideAll }: RowProps) {
+const Row = memo(function Row({ row: one, decided, onDecide, onDecideAll, onChoose }: RowProps) {
   const t = useTokens();
   const [mending, setMending] = useState(false);
   const { row, typed, text, state, passed, others, alike, kind } = one;
@@ -216,7 +225,10 @@ const Row = memo(function Row({ row: one, decided, onDecide, onDecideAll }: RowP
               <Target
                 key={other.text}
                 label={lineOf(other.text)}
-                onPress={() => decide({ as: lineOf(other.text) })}
+                onPress={() => {
+                  if (other.move) onChoose(typed, other.move);
+                  decide({ as: lineOf(other.text) });
+                }}
               />
             ))}
             <Target look="plain" label={PAGE.note} onPress={() => decide('note')} />

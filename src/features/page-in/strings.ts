@@ -15,7 +15,7 @@ const COLUMNS: Readonly<Record<Column, string>> = {
 
 export const PAGE = {
   title: 'Your plan, line by line',
-  hint: 'What each line becomes stands beside it. Mend what is marked, then take it in.',
+  hint: 'Each line, with what it becomes. Mend what is marked, then take it in.',
   open: (count: number) =>
     count === 1 ? '1 line is not clear yet.' : `${count} lines are not clear yet.`,
   allClear: 'Every line is clear.',

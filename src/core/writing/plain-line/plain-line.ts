@@ -1,6 +1,7 @@
 import { position, type PositionId } from '@/core/body';
 import { itemIdSchema, type GroupName } from '@/core/common';
 import {
+  foldName,
   ownDose,
   usualLevel,
   type Catalogue,
@@ -10,6 +11,7 @@ import {
 } from '@/core/moves';
 import { catalogueFor, readAddingLine, writeItem, type Item, type Setting } from '@/core/routine';
 import { isKept } from './kept';
+import { wordsToKeep, type OwnWordsKnown } from './own-words';
 import { readSaidDose, type SaidDose } from './said-dose';
 import { withoutSetUp } from './set-up';
 import { SPOKEN_NAMES } from './spoken-names';
@@ -51,6 +53,8 @@ export interface PlainReading {
 export interface PlainSetting extends Setting {
   /** Where people are, if anything is known of it. */
   readonly at?: PositionId | undefined;
+  /** Words that somebody has of their own for moves. */
+  readonly ownWords?: OwnWordsKnown | undefined;
 }
 
 /** Nearer than this a name is taken as meant. */
@@ -255,6 +259,35 @@ function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainR
   };
 }
 
+/**
+ * What somebody's own words for a move say: they go before everyday names, never before a name that a
+ * move has. Words that once meant two moves ask. Undefined where they have none.
+ */
+export function readOwnWords(typed: string, setting: PlainSetting): PlainReading | undefined {
+  const id = setting.ownWords && wordsToKeep(typed);
+  const own = id === undefined ? undefined : setting.ownWords?.[id];
+  const catalogue = catalogueFor(setting);
+  if (!own || !id || catalogue.moves.some((move) => isCalled(move, id))) return undefined;
+  const { dose } = readSaidDose(typed);
+  const read = own.moves.flatMap((moveId) => {
+    const move = catalogue.byId.get(moveId);
+    const choice = move && choiceOf({ move, levels: move.levels }, dose, id, [], setting);
+    return move && choice ? [{ move, differs: undefined, ...choice }] : [];
+  });
+  const [first] = read;
+  if (!first) return undefined;
+  return {
+    choices: read.map(({ kept: _, ...choice }) => choice),
+    sure: read.length === 1 && first.kept,
+    unknown: [],
+    onlyManner: false,
+    cover: 1,
+  };
+}
+
+const isCalled = ({ name, otherNames }: Move, words: string) =>
+  [name, ...otherNames].some((own) => foldName(own) === words);
+
 /** The rest that a line asks for, in seconds; undefined where it asks for none. */
 export function readPlainRest(typed: string): number | undefined {
   const { dose, words } = readSaidDose(typed);
@@ -277,7 +310,7 @@ function kindSaid({ reps, breaths, seconds, held }: SaidDose): Leaning['kind'] {
 
 /** The strict line of a move, and whether all that was said of amount, side and contact is in it. */
 function choiceOf(
-  { move, levels }: Match,
+  { move, levels }: Pick<Match, 'move' | 'levels'>,
   dose: SaidDose,
   words: string,
   contacts: readonly string[],

@@ -1,4 +1,4 @@
-import { itemIdSchema } from '@/core/common';
+import { itemIdSchema, type MoveId } from '@/core/common';
 import { foldName, type Move } from '@/core/moves';
 import {
   catalogueFor,
@@ -11,13 +11,15 @@ import {
 } from '@/core/routine';
 import { searchMoves } from '../find-moves/search';
 import { isKept } from './kept';
-import { readPlainLine, readPlainRest, type PlainSetting } from './plain-line';
+import { readOwnWords, readPlainLine, readPlainRest, type PlainSetting } from './plain-line';
 import { readSaidDose } from './said-dose';
 
 /** A move that a line may mean, and the strict line that would be. */
 export interface Meant {
   readonly name: string;
   readonly text: string;
+  /** The move itself, where it is known which. */
+  readonly move?: MoveId;
   /** How the move is another one than what was asked for. */
   readonly differs?: string | undefined;
 }
@@ -52,6 +54,13 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
     problem: undefined,
     ...more,
   });
+  const own = readOwnWords(typed, setting);
+  const [mine] = own?.choices ?? [];
+  if (own?.sure && mine) return sure(mine.item, { text: mine.text });
+  if (own && mine) {
+    const others = own.choices.map(({ move, text }) => ({ name: move.name, text, move: move.id }));
+    return { line: undefined, text: '', others, passed: [], problem: undefined };
+  }
   const strict = readAddingLine(typed, TRIAL, setting);
   const [problem] = strict.problems;
   if ('line' in strict) return sure(strict.line);
@@ -63,7 +72,12 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   const plain = readPlainLine(typed, setting);
   const others = (taken?: string): readonly Meant[] =>
     plain.choices
-      .map(({ move, text, differs }) => ({ name: move.name, text, ...(differs && { differs }) }))
+      .map(({ move, text, differs }) => ({
+        name: move.name,
+        text,
+        move: move.id,
+        ...(differs && { differs }),
+      }))
       .filter(({ text }) => text !== taken);
   const [best] = plain.choices;
   const move = item && catalogue.byId.get(item.moveId);

@@ -1,12 +1,6 @@
 import { countingIds, itemIdSchema, routineIdSchema, type GroupName } from '@/core/common';
-import {
-  addEntries,
-  applyChange,
-  emptyRoutine,
-  type Placed,
-  type Routine,
-  type Setting,
-} from '@/core/routine';
+import { addEntries, applyChange, emptyRoutine, type Placed, type Routine } from '@/core/routine';
+import type { PlainSetting } from '../plain-line/plain-line';
 import { readSaidLine } from '../plain-line/said-line';
 import { readPlainPage, type PageLine, type PlainPage } from './plain-page';
 import type { Shape } from './shape';
@@ -47,7 +41,12 @@ const folded = (typed: string) => typed.toLowerCase().replace(/\s+/gu, ' ').trim
  * A plan row by row, with what was decided of each; a row by its number.
  * @param as how the plan is set down, where that was said and not taken from it
  */
-export function readSheet(text: string, setting: Setting, decided: Decisions, as?: Shape): Sheet {
+export function readSheet(
+  text: string,
+  setting: PlainSetting,
+  decided: Decisions,
+  as?: Shape,
+): Sheet {
   const { lines, ...page } = readPlainPage(text, setting, as);
   const bare = lines.map((line, i) => rowOf(line, i + 1, setting, decided[i + 1]));
   const open = bare.filter(({ state }) => state === 'open');
@@ -63,7 +62,7 @@ export function readSheet(text: string, setting: Setting, decided: Decisions, as
 function rowOf(
   { line, typed, kind, section, reading, note }: PageLine,
   at: number,
-  setting: Setting,
+  setting: PlainSetting,
   decided: Decided | undefined,
 ): Omit<SheetRow, 'alike'> {
   const row = { row: at, line, kind, typed, section, passed: [], others: reading.others, text: '' };
