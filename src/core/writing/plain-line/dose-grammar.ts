@@ -164,7 +164,8 @@ const tempo: Production = (scan) =>
     }
     const told = scan.eat(NUMBER_WAY);
     if (told) return told[2] === told[5] ? undefined : ways(told[1], told[3], told[4]);
-    const first = scan.eat(WAY_NUMBER);
+    // Behind a word, as in a roll down, it is a part of the name.
+    const first = scan.before === 'word' ? undefined : scan.eat(WAY_NUMBER);
     if (first) return first[1] === first[4] ? undefined : ways(first[2], first[3], first[5]);
     const half = scan.eat(HALF);
     // How long the other half takes is not said.

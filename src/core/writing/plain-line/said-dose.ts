@@ -72,6 +72,13 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     '$1$2 each way',
   ],
   [
+    new RegExp(
+      `\\b(?:${FORWARD}|${BACK}) (\\d+)(?: times)?[ ,&+/]*(?:and )?(?:${FORWARD}|${BACK}) \\1\\b`,
+      'gu',
+    ),
+    '$1 each way',
+  ],
+  [
     /\b(\d+) ?(?:clockwise|cw)\b[ ,&+/]*(?:and )?\1 ?(?:anti-?clockwise|counter-?clockwise|acw|ccw)\b/gu,
     '$1 each way',
   ],
@@ -116,8 +123,8 @@ const IN_TURN =
 
 /** The same of one side and of the other. */
 const TWICE = [
-  /\b(\d+ ?(?:s|secs?|seconds?|x|reps?)?) ?(?:l|left)\b[ ,&+]*(?:and )?\1 ?(?:r|right)\b/u,
-  /\b(\d+ ?(?:s|secs?|seconds?|x|reps?)?) ?(?:r|right)\b[ ,&+]*(?:and )?\1 ?(?:l|left)\b/u,
+  /\b(\d+ ?(?:s|secs?|seconds?|mins?|minutes?|x|reps?|breaths?|times)?) ?(?:on (?:the )?)?(?:l|left)\b[ ,&+]*(?:and )?\1 ?(?:on (?:the )?)?(?:r|right)\b/u,
+  /\b(\d+ ?(?:s|secs?|seconds?|mins?|minutes?|x|reps?|breaths?|times)?) ?(?:on (?:the )?)?(?:r|right)\b[ ,&+]*(?:and )?\1 ?(?:on (?:the )?)?(?:l|left)\b/u,
   /\b(?:left|right|l|r)\b( ?[^,;]*?\d[^,;]*?)[,;]? (?:and |then )?(?:left|right|l|r)\b\1/u,
 ];
 
@@ -134,6 +141,9 @@ const FRONT_AND_BEHIND =
 /** One side that is named beside an amount, with no other after it. */
 const LONE_SIDE =
   /(?<!\b(?:to|and|or|look|turn|lean|bend|step|from) (?:the |your )?)(?:\b(?:on )?(?:the |your )?(left|right) (?:side|leg|foot|arm|hand|hip|knee|ankle|shoulder|wrist)\b|(?<=\d ?(?:s|secs?|seconds?|x|reps?|mins?)? )(?:on )?(?:the )?(left|right)(?= *[,;)]?$| *$))/u;
+
+/** Behind a comma or an amount, and at the end. */
+const BOTH_BEHIND = /(?<=[,(;] ?|\d ?)both (?:feet|ankles|hands|wrists|arms|legs|knees)\)? *$/u;
 
 const EACH_LIMB =
   /(?:\b(?:each|per|every|either|both)(?: single)? |\/ ?)(?:sides?|legs?|foot|feet|arms?|hands?|hips?|knees?|ankles?|shoulders?|wrists?)\b/u;
@@ -174,7 +184,8 @@ function doseOf(facts: readonly Fact[]): SaidDose {
   if (held.length > 1) lost.push('held');
   const hasOwn = dose.reps !== undefined || dose.breaths !== undefined;
   for (const much of again) {
-    const isMore = hasOwn || dose.seconds !== undefined || dose.bare !== undefined;
+    const isMore =
+      hasOwn || dose.reps !== undefined || dose.seconds !== undefined || dose.bare !== undefined;
     const sets = isMore || (hold !== undefined && dose.reps === undefined);
     put(sets ? 'sets' : 'reps', much);
   }
@@ -214,6 +225,8 @@ export function readSaidDose(typed: string): SaidLine {
     .replace(/[–—]/gu, '-')} `;
   text = text.replace(FRONT, ' ').replace(WHEN, ' ').replace(WARMING, ' ');
   for (const [short, long] of SHORT) text = text.replace(short, long);
+  // "Both feet" behind an amount is each of them; before it, both at once.
+  text = text.replace(BOTH_BEHIND, ' each foot ');
   text = text.replace(NAMED, (name) => ` ${markOf(kept.push(name) - 1)} `);
   text = inDigits(text.replace(/\bsts\b|\bsit 2 stand\b/gu, 'sit to stand'));
   const said: { -readonly [K in keyof SaidDose]: SaidDose[K] } = {};
@@ -253,7 +266,7 @@ export function readSaidDose(typed: string): SaidLine {
     () => (said.each = true),
   );
   when(
-    /\b(?:then |and )?(?:the )?other (?:side|leg|arm|way)\b|\b(?:swap|switch|change)(?: sides?)?\b|\brepeat\b(?! (?:x|this|it|all|for)? ?\d)/gu,
+    /\b(?:then |and )?(?:the )?other (?:side|leg|arm|way)\b|\b(?:and )?then (?:on )?the other(?: one)?(?= *[.,;]?$| *$)|\b(?:swap|switch|change)(?: sides?)?\b|\brepeat\b(?! (?:x|this|it|all|for)? ?\d)/gu,
     () => (said.each = true),
   );
   for (const side of ['left', 'right'] as const) {

@@ -90,7 +90,14 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   // What is read clause by clause may leave an amount out that was said in passing.
   const keeps =
     item && move && (isStrictLine(typed, setting) || isKept(readSaidDose(typed).dose, item, move));
-  if (item && !problem && !isOther && !isPlace && keeps) {
+  // A loose line is read by its whole grammar where that leaves nothing out.
+  const isPlain =
+    plain.sure &&
+    best?.move === move &&
+    plain.unknown.length === 0 &&
+    !isStrictLine(typed, setting) &&
+    !typed.includes(':');
+  if (item && !problem && !isOther && !isPlace && keeps && !isPlain) {
     const { name } = move ?? { name: '' };
     const unlike = others().filter((one) => one.name !== name);
     return sure(item, { others: typed.includes(':') ? [] : unlike.slice(0, MOST_OTHERS) });
