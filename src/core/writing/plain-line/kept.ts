@@ -47,7 +47,8 @@ export function isKept(said: SaidDose, item: Item, move: Move): boolean {
   if (reps !== undefined && !(isTimes(reps) && dose.kind !== 'timed')) return false;
   if (breaths !== undefined && !(dose.kind === 'breaths' && amount === breaths)) return false;
   if (seconds !== undefined) {
-    const isTime = unit === 1000 && amount === seconds;
+    const isTime =
+      unit === 1000 && amount === seconds && (said.held !== true || dose.kind === 'hold');
     const isHeldSo = held === seconds && (said.held === true || sets !== undefined);
     if (!isTime && !isHeldSo) return false;
   }

@@ -3,11 +3,13 @@ import { itemIdSchema, type GroupName } from '@/core/common';
 import {
   foldName,
   ownDose,
+  propNamed,
   usualLevel,
   type Catalogue,
   type Dose,
   type Level,
   type Move,
+  type PropName,
 } from '@/core/moves';
 import { catalogueFor, readAddingLine, writeItem, type Item, type Setting } from '@/core/routine';
 import { isKept } from './kept';
@@ -217,11 +219,15 @@ function ofOneClause(
 function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainReading {
   const held = HOLDS_ON.test(words) && !/\b(?:seated|sitting)\b/u.test(words);
   const contacts = CONTACTS.filter(([said]) => said.test(words));
-  const name = contacts
+  const things = propsSaid(words);
+  const bare = contacts
     .reduce((text, [said]) => text.replace(said, ' '), words)
     .replace(HOLDS_ON, ' ')
     .replace(GOES_WITHOUT_SAYING, ' ')
     .replace(BY_TURNS, (_, limb: string) => (rootsOf(words).length > 3 ? ' ' : limb));
+  // A thing that no name of a move has is only used in it.
+  const used = things.filter(({ thing }) => !isNamed(catalogueFor(setting), bare, thing));
+  const name = used.reduce((text, { said }) => text.replace(said, ' '), bare);
   const way = setting.at ? position(setting.at).way : USUAL_WAY[setting.group];
   const leaning = {
     each: dose.each === true,
@@ -233,7 +239,8 @@ function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainR
   const matches = movesMeant(catalogueFor(setting), name, leaning, MOST_CHOICES);
   const read = matches.flatMap((match) => {
     const clauses = contacts.map(([, clause]) => clause);
-    const choice = choiceOf(match, dose, words, clauses, setting);
+    const also = used.flatMap(({ prop }) => (hasProp(match, prop) ? [] : [`also ${prop}`]));
+    const choice = choiceOf(match, dose, words, [...clauses, ...also], setting);
     return choice ? [{ ...match, ...choice }] : [];
   });
   const [first] = read;
@@ -287,6 +294,45 @@ export function readOwnWords(typed: string, setting: PlainSetting): PlainReading
 
 const isCalled = ({ name, otherNames }: Move, words: string) =>
   [name, ...otherNames].some((own) => foldName(own) === words);
+
+/** Things that are taken into the hand or laid under, where a line says that they are used. */
+const USED =
+  /\b(?:with|w|using|use)(?: (?:a|an|the|your|light|soft|small|rolled|folded|rolled up|folded up))* (strap|belt|band|theraband|resistance band|cushion|pillow|block|stick|broomstick|towel|ball|blanket|bolster)s?\b/gu;
+
+interface PropSaid {
+  readonly said: string;
+  readonly thing: string;
+  readonly prop: PropName;
+}
+
+/** What a line says is used; the words of it are no part of a name. */
+function propsSaid(words: string): readonly PropSaid[] {
+  return [...words.matchAll(USED)].flatMap(([said, thing = '']) => {
+    const prop = propNamed(/band$/u.test(thing) ? 'band' : thing);
+    return prop ? [{ said, thing, prop }] : [];
+  });
+}
+
+/** Whether the move that is likeliest by all words has that thing in one of its names. */
+function isNamed(catalogue: Catalogue, words: string, thing: string): boolean {
+  const [first] = movesMeant(catalogue, words, UNLEANING, 1);
+  const [root] = rootsOf(thing);
+  if (!first || root === undefined) return false;
+  const { name, otherNames } = first.move;
+  const names = [name, ...otherNames, ...(SPOKEN_NAMES.get(name) ?? [])];
+  return names.some((one) => rootsOf(one).includes(root));
+}
+const UNLEANING: Leaning = {
+  way: 'seated',
+  known: false,
+  held: false,
+  kind: undefined,
+  each: false,
+};
+
+/** Whether it is done with that anyhow, at the level that a line without one means. */
+const hasProp = ({ move, levels }: Match, prop: PropName): boolean =>
+  (levels.includes(usualLevel(move)) ? usualLevel(move) : levels[0])?.props.includes(prop) ?? false;
 
 /** The rest that a line asks for, in seconds; undefined where it asks for none. */
 export function readPlainRest(typed: string): number | undefined {
@@ -390,7 +436,7 @@ function amountOf(
   const times = (dose.sets ?? 1) * twice;
   const timesTo = dose.setsTo === undefined ? '' : `-${dose.setsTo * twice}`;
   const sets = times > 1 || timesTo !== '' ? ` x${times}${timesTo}` : '';
-  const isHeld = own.kind === 'hold' || (dose.held && move.range.holdMs !== undefined);
+  const isHeld = own.kind === 'hold' || dose.held;
   // What is held at its end is held, in a plan that says how long and names a side.
   const timed = (s: number) =>
     `${isHeld ? 'hold' : 'for'} ${s}s${to === '' ? '' : `${to}s`}${sets}`;

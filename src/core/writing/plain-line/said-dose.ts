@@ -148,6 +148,9 @@ const BOTH_BEHIND = /(?<=[,(;] ?|\d ?)both (?:feet|ankles|hands|wrists|arms|legs
 const EACH_LIMB =
   /(?:\b(?:each|per|every|either|both)(?: single)? |\/ ?)(?:sides?|legs?|foot|feet|arms?|hands?|hips?|knees?|ankles?|shoulders?|wrists?)\b/u;
 
+/** Nobody does more sets of a thing. */
+const MOST_SETS = 6;
+
 type Putting = { -readonly [K in keyof SaidDose]: SaidDose[K] };
 
 /** What facts say together. What is said twice, or has no place beside the others, is lost and told. */
@@ -187,7 +190,9 @@ function doseOf(facts: readonly Fact[]): SaidDose {
     const isMore =
       hasOwn || dose.reps !== undefined || dose.seconds !== undefined || dose.bare !== undefined;
     const sets = isMore || (hold !== undefined && dose.reps === undefined);
-    put(sets ? 'sets' : 'reps', much);
+    // So many in all beside so many on a side are no sets of it.
+    if (sets && dose.bare !== undefined && much.n > MOST_SETS) lost.push(`x ${much.n}`);
+    else put(sets ? 'sets' : 'reps', much);
   }
   if (hold) {
     const { unit, much } = hold;

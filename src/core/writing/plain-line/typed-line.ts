@@ -95,6 +95,7 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
     plain.sure &&
     best?.move === move &&
     plain.unknown.length === 0 &&
+    item?.sides === undefined &&
     !isStrictLine(typed, setting) &&
     !typed.includes(':');
   if (item && !problem && !isOther && !isPlace && keeps && !isPlain) {
