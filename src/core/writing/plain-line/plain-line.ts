@@ -128,20 +128,27 @@ export function readPlainLine(typed: string, setting: PlainSetting): PlainReadin
   if (words === '' || REST.test(words))
     return { choices: [], sure: false, unknown: [], onlyManner: false, cover: 0 };
   const isNone = NO_MOVE.test(words) || (dose.seconds ?? 0) > LONGEST_S;
+  const known = new Map<string, PlainReading>();
   const read = (text: string) => {
+    const before = known.get(text);
+    if (before) return before;
     const reading = readWords(text, dose, setting);
-    return isNone ? { ...reading, sure: reading.sure && isWhole(reading) } : reading;
+    const found = isNone ? { ...reading, sure: reading.sure && isWhole(reading) } : reading;
+    known.set(text, found);
+    return found;
   };
   const bare = withoutSetUp(words);
   const labelled = clauses.length > 1 && LABEL.test(clauses[0] ?? '');
   const unlabelled = labelled ? read(withoutSetUp(clauses.slice(1).join(' '))) : undefined;
   const whole = read(bare);
   // What is known as another movement is asked about, whatever a part of the line would say.
-  const other = [unlabelled, whole, ...parted(clauses, read)].find((one) => one && isNear(one));
+  const other = [unlabelled, whole].find((one) => one && isNear(one));
   if (other) return other;
   if (unlabelled?.sure && isWhole(unlabelled) && unlabelled.cover > whole.cover) return unlabelled;
   if (whole.sure) return whole;
   if (unlabelled?.sure) return unlabelled;
+  const near = parted(clauses, read).find(isNear);
+  if (near) return near;
   // The move is clear, and what it would be done with is not: it is taken without, and told.
   const [head = '', ...tail] = bare.split(WITH);
   return (

@@ -39,6 +39,16 @@ export interface TypedLine {
 
 const TRIAL = itemIdSchema.parse('trial');
 const MOST_OTHERS = 3;
+/** What is longer is no line, and nothing of it is guessed. */
+const MOST_LETTERS = 600;
+/** Of what nothing can be said. */
+export const NOTHING: TypedLine = {
+  line: undefined,
+  text: '',
+  others: [],
+  passed: [],
+  problem: undefined,
+};
 
 /**
  * Reads one line as it is typed for adding: strictly where it is strict, else as people write it, in
@@ -54,6 +64,7 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
     problem: undefined,
     ...more,
   });
+  if (typed.length > MOST_LETTERS) return NOTHING;
   const own = readOwnWords(typed, setting);
   const [mine] = own?.choices ?? [];
   if (own?.sure && mine) return sure(mine.item, { text: mine.text });

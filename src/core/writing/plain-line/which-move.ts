@@ -116,6 +116,8 @@ interface Named {
   /** As it is written, without its case. */
   readonly text: string;
   readonly roots: readonly string[];
+  /** They, in their order. */
+  readonly order: string;
   /** What speaks for a name before one that is only said of a move. */
   readonly more: number;
   /** How the move is another one than the name says. */
@@ -129,11 +131,20 @@ interface Known {
   readonly named: ReadonlyMap<Move, ReadonlySet<string>>;
   /** How often a root stands in names: the rarer, the more it says. */
   readonly counts: ReadonlyMap<string, number>;
+  /** How much each says. */
+  readonly weights: ReadonlyMap<string, number>;
   /** Roots of a move's regions, and of its levels' names, places and props. */
   readonly about: ReadonlyMap<Move, ReadonlySet<string>>;
   readonly allAbout: ReadonlySet<string>;
   /** All names, as their roots in order. */
   readonly called: ReadonlySet<string>;
+  /** Typed words that were held against all of this before. */
+  readonly typed: Map<string, Typed>;
+}
+
+function rooted(name: string): Pick<Named, 'roots' | 'order'> {
+  const roots = rootsOf(name);
+  return { roots, order: roots.join(' ') };
 }
 
 /** All words of a catalogue by their roots, once for each. */
@@ -147,7 +158,7 @@ const knownOf = remember((catalogue: Catalogue): Known => {
     ].map((name, i): Named => ({
       move,
       text: foldName(name),
-      roots: rootsOf(name),
+      ...rooted(name),
       more: i === 0 ? 0.1 : i <= move.otherNames.length ? 0.09 : 0,
     })),
   );
@@ -156,7 +167,7 @@ const knownOf = remember((catalogue: Catalogue): Known => {
     const move = byName.get(nearest);
     // A move of somebody's own may be called so: then it is here.
     if (!move || own.has(said)) return [];
-    return [{ move, text: foldName(said), roots: rootsOf(said), more: 0.02, differs }];
+    return [{ move, text: foldName(said), ...rooted(said), more: 0.02, differs }];
   });
   const names = [...spoken, ...near];
   const having = new Map<string, Named[]>();
@@ -182,15 +193,18 @@ const knownOf = remember((catalogue: Catalogue): Known => {
     }),
   );
   const allAbout = new Set([...about.values()].flatMap((roots) => [...roots]));
-  const called = new Set(names.map(({ roots }) => roots.join(' ')));
-  return { names, having, named, counts, about, allAbout, called };
+  const called = new Set(names.map((one) => one.order));
+  const weights = new Map([...counts].map(([root, count]) => [root, weightOf(count)] as const));
+  return { names, having, named, counts, weights, about, allAbout, called, typed: new Map() };
 });
 
 /** Whether a move is called so, but for endings. */
 export const isName = (catalogue: Catalogue, words: string): boolean =>
   knownOf(catalogue).called.has(rootsOf(words).join(' '));
 
-const weightIn = ({ counts }: Known, root: string) => 1 / Math.sqrt(counts.get(root) ?? 1) + 0.25;
+const weightIn = ({ weights }: Known, root: string) => weights.get(root) ?? WEIGHT_OF_ONE;
+const weightOf = (count: number) => 1 / Math.sqrt(count) + 0.25;
+const WEIGHT_OF_ONE = weightOf(1);
 
 /** One typed word, held against all words of the catalogue once. */
 interface Typed {
@@ -201,6 +215,17 @@ interface Typed {
 }
 
 function typedIn(known: Known, root: string): Typed {
+  const before = known.typed.get(root);
+  if (before) return before;
+  if (known.typed.size >= MOST_TYPED) known.typed.clear();
+  const found = heldAgainst(known, root);
+  known.typed.set(root, found);
+  return found;
+}
+/** So many words are held on to. */
+const MOST_TYPED = 2000;
+
+function heldAgainst(known: Known, root: string): Typed {
   const isWord = known.counts.has(root);
   const like = [...known.counts.keys()].flatMap((named) => {
     const much = likeness(root, named, isWord);
@@ -289,11 +314,10 @@ export function movesMeant(
   const near = new Set(
     typed.flatMap(({ like }) => [...like.keys()].flatMap((root) => known.having.get(root) ?? [])),
   );
-  for (const { move, text, roots, more, differs } of near) {
+  for (const { move, text, roots, order: own, more, differs } of near) {
     const leads = typed[0] && roots.some((root) => typed[0]?.like.has(root)) ? FIRST : 0;
     const cover = dice(typed, roots, known, move, isPlaceOf);
-    const score =
-      cover + more + leads + inOrder(roots.join(' ')) + (text === folded ? AS_WRITTEN : 0);
+    const score = cover + more + leads + inOrder(own) + (text === folded ? AS_WRITTEN : 0);
     if (score > (best.get(move)?.score ?? 0.2)) best.set(move, { score, cover, differs });
   }
   const lean = (move: Move) => {
@@ -355,15 +379,19 @@ function dice(
   // Where it is done names nothing by itself.
   let isOnlyPlace = true;
   for (const word of typed) {
-    const likes = left.map((root) => word.like.get(root) ?? 0);
-    const like = Math.max(0, ...likes);
+    let like = 0;
+    let at = -1;
+    left.forEach((root, i) => {
+      const much = word.like.get(root) ?? 0;
+      if (much > like) [like, at] = [much, i];
+    });
     if (like === 0) {
       if (isPlaceOf(word.root, move)) continue;
       const aside = isAbout(word, known, move) || MANNER.has(word.root) || WEAK.has(word.root);
       all += weightIn(known, word.root) * (aside ? 0.25 : 1);
       continue;
     }
-    const [root = word.root] = left.splice(likes.indexOf(like), 1);
+    const [root = word.root] = left.splice(at, 1);
     common += like * weightIn(known, root);
     all += weightIn(known, root);
     isOnlyPlace &&= isPlaceOf(word.root, move);

@@ -3,7 +3,7 @@ import { itemInForce, type Line, type SectionName } from '@/core/routine';
 import type { PlainSetting } from '../plain-line/plain-line';
 import { readSaidLine } from '../plain-line/said-line';
 import { sectionHeaded } from '../plain-line/section-said';
-import type { TypedLine } from '../plain-line/typed-line';
+import { NOTHING, type TypedLine } from '../plain-line/typed-line';
 import { saidMsOf, shapeOf, type Column, type RawRow, type Shape } from './shape';
 
 /** A line of a plan, and what it becomes. */
@@ -110,13 +110,7 @@ const cellsOf = (typed: string) =>
     .join(' · ');
 
 /** What orders rows becomes no line by itself. */
-const OPEN: TypedLine = {
-  line: undefined,
-  text: '',
-  others: [],
-  passed: [],
-  problem: undefined,
-};
+const OPEN = NOTHING;
 
 /** A page that was pasted with its markup, as its words: a row of a table is a line, its cells are parted. */
 function withoutMarkup(text: string): string {
