@@ -197,11 +197,11 @@ test('what is written in any usual shape is read as it was said, or asked about;
   expect(taken / all).toBeGreaterThan(0.8);
 });
 
-const DOSES = readFileSync(join(__dirname, 'doses.txt'), 'utf8')
+const ROUNDS = readFileSync(join(__dirname, 'rounds.txt'), 'utf8')
   .trim()
   .split('\n')
   .map((line) => line.split(' => ') as [string, string]);
 
-test.each(DOSES)('%s', (typed, strict) => {
+test.each(ROUNDS)('%s', (typed, strict) => {
   expect(readTypedLine(typed, { group: 'older' }).text || '?').toBe(strict);
 });

@@ -79,6 +79,13 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     '$1 each way',
   ],
   [
+    new RegExp(
+      `x ?(\\d+) ?(?:${FORWARD}|${BACK})\\b[ ,&+/]*(?:and )?x ?\\1 ?(?:${FORWARD}|${BACK})\\b`,
+      'gu',
+    ),
+    '$1 each way',
+  ],
+  [
     /\b(\d+) ?(?:clockwise|cw)\b[ ,&+/]*(?:and )?\1 ?(?:anti-?clockwise|counter-?clockwise|acw|ccw)\b/gu,
     '$1 each way',
   ],
@@ -191,7 +198,8 @@ function doseOf(facts: readonly Fact[]): SaidDose {
       hasOwn || dose.reps !== undefined || dose.seconds !== undefined || dose.bare !== undefined;
     const sets = isMore || (hold !== undefined && dose.reps === undefined);
     // So many in all beside so many on a side are no sets of it.
-    if (sets && dose.bare !== undefined && much.n > MOST_SETS) lost.push(`x ${much.n}`);
+    if (sets && (dose.bare !== undefined || dose.reps !== undefined) && much.n > MOST_SETS)
+      lost.push(`x ${much.n}`);
     else put(sets ? 'sets' : 'reps', much);
   }
   if (hold) {
@@ -251,6 +259,8 @@ export function readSaidDose(typed: string): SaidLine {
   for (const twice of TWICE) {
     text = text.replace(twice, (_, amount: string) => {
       said.each = true;
+      // So many to the left and as many to the right are twice as many of what has no sides.
+      said.eachWay = true;
       return ` ${amount} `;
     });
   }
@@ -262,7 +272,7 @@ export function readSaidDose(typed: string): SaidLine {
     said.each = true;
     text = text.replace(IN_TURN, ' ').replace(/\bthen (?:the |your )?(?:left|right|l|r)\b/u, ' ');
   }
-  if (EACH_LIMB.test(text)) said.eachLimb = true;
+  if (EACH_LIMB.test(text) || /\beach way,? each\b/u.test(text)) said.eachLimb = true;
   when(
     new RegExp(
       `\\b(?:on )?(?:each|per|every|either)(?: (?:single )?${LIMB})?\\b|\\/ ?${LIMB}\\b|\\b(?:a|p\\.?) ?side\\b|\\bboth (?:sides|ways|directions|legs)\\b|\\be\\/s\\b|\\bea\\b\\.?(?: ${LIMB})?`,

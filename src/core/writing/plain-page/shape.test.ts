@@ -56,6 +56,23 @@ describe('a table', () => {
     ]);
   });
 
+  test('an amount, a side and a rest are that in any column, and only the rest of it is a note', () => {
+    const page = readPlainPage(
+      'Bridge   3 x 10   rest 45s\nBird dog   2 x 6   hold 3s\nWall calf stretch   30s   both ways',
+      setting,
+    );
+    expect(page.lines.map(({ reading }) => reading.text)).toEqual([
+      'Bridge: 10 reps x3, rest 45s',
+      'Bird dog: 6 reps x2, held 3s',
+      'Wall calf stretch: hold 30s, each side',
+    ]);
+    const [curl] = readPlainPage(
+      'Move,Reps,Notes\nBottle curl,12,2 kg\nBridge,8,ribs down',
+      setting,
+    ).lines;
+    expect(curl).toMatchObject({ reading: { text: 'Bottle curl: 12 reps' }, note: '2 kg' });
+  });
+
   test('a list with commas is none', () => {
     expect(readPlainPage('bridge, 10 reps\nheel raises, 12 reps', setting).shape).toBe('list');
   });
@@ -80,6 +97,21 @@ describe('times in front', () => {
       'Sit to stand: 10 reps',
       'Seated cat: for 1:30',
     ]);
+  });
+
+  test('minutes of the class, in a column or not', () => {
+    for (const joint of [' ', '\t', ' | ']) {
+      const plan = [
+        ['0-5 min', 'Seated march'],
+        ['5-8 min', 'Shoulder rolls'],
+        ['8-9 min', 'Sit to stand 2x8'],
+      ];
+      expect(textsOf(plan.map((row) => row.join(joint)).join('\n'))).toEqual([
+        'Seated march: for 5:00',
+        'Shoulder rolls: for 3:00',
+        'Sit to stand: 8 reps x2',
+      ]);
+    }
   });
 
   test('by the clock on the wall they are minutes', () => {

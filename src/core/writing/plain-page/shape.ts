@@ -177,7 +177,9 @@ function guessed(rows: readonly (readonly string[])[]): readonly Head[] {
 }
 
 const SIDE_WORDS =
-  /^(?:each|both|l ?[+/&] ?r|l|r|left|right|each side|both sides|per side|yes|y|no|n|-|n\/a)$/iu;
+  /^(?:each|both|l ?[+/&] ?r|l|r|left|right|each side|both sides|both ways|each leg|each arm|both legs|both arms|per side|per leg|yes|y|no|n|-|n\/a)$/iu;
+/** Only what is lifted: a note has room for it. */
+const LOAD = /^\d+(?:[.,]\d+)? ?(?:kgs?|lbs?|g|oz)$/iu;
 const NONE = /^(?:|-+|–|—|n\/?a|none|no|0)$/iu;
 const BARE = /^\d+(?:[.,]\d+)?(?: ?[-–] ?\d+)?$/u;
 
@@ -196,26 +198,33 @@ function rowFrom(
   const name = of('move')
     .map(({ cell }) => cell)
     .join(' ');
-  const [sets] = of('sets').map(({ cell }) => cell.replace(/^x ?| ?sets?$/giu, ''));
-  const [reps] = of('reps').map(({ cell }) => cell);
-  const [hold] = of('hold').map((one) => `hold ${inTime(one, 's').replace(/^hold /iu, '')}`);
+  const [sets, ...moreSets] = of('sets').map(({ cell }) => cell.replace(/^x ?| ?sets?$/giu, ''));
+  const counted = of('reps').map(({ cell }) => (BARE.test(cell) ? `${cell} reps` : cell));
+  const holds = of('hold').map((one) => `hold ${inTime(one, 's').replace(/^hold /iu, '')}`);
   // A length without a unit is seconds from ten on, and minutes below.
-  const [time] = of('time').map((one) =>
+  const times = of('time').map((one) =>
     inTime(one, Number.parseFloat(one.cell) < 10 ? 'min' : 's'),
   );
   const rest = of('rest').map((one) => `rest ${inTime(one, 's').replace(/^rest /iu, '')}`);
-  const sides = of('side').flatMap(({ cell }) => sideOf(cell));
-  const counted = reps === undefined ? undefined : BARE.test(reps) ? `${reps} reps` : reps;
-  const amounts = [counted, hold, time].filter((one) => one !== undefined);
-  const [main = '', ...more] = amounts;
+  const remarks = of('notes').map(({ cell }) => cell);
+  // What is a side or an amount is that, in whatever column it is written.
+  const said = remarks.filter(
+    (cell) => SIDE_WORDS.test(cell) || (/\d/u.test(cell) && !LOAD.test(cell)),
+  );
+  const sides = [
+    ...of('side').flatMap(({ cell }) => sideOf(cell)),
+    ...said.flatMap((cell) => (SIDE_WORDS.test(cell) ? sideOf(cell) : [cell])),
+  ];
+  const [main = '', ...more] = [...counted, ...holds, ...times];
   const dose =
     sets === undefined || sets === '1' ? main : main === '' ? `${sets} sets` : withSets(sets, main);
-  const notes = of('notes')
-    .map(({ cell }) => cell)
-    .join(', ');
+  const note = remarks.filter((cell) => !said.includes(cell)).join(', ');
   return {
-    said: [name, dose, ...more, ...sides, ...rest].filter(Boolean).join(', ').replace(', ', ' '),
-    ...(notes !== '' && { note: notes }),
+    said: [name, dose, ...more, ...moreSets, ...sides, ...rest]
+      .filter(Boolean)
+      .join(', ')
+      .replace(', ', ' '),
+    ...(note !== '' && { note }),
   };
 }
 
@@ -240,15 +249,30 @@ const CLOCKED = new RegExp(
   'u',
 );
 
+/** "5-8 min" in front is from minute five to minute eight. */
+const MINUTES =
+  /^\s*[([]?(\d{1,3})\s*[-–—]\s*(\d{1,3})\s*(?:mins?|minutes?|')[)\]]?\s*[-–:|]?\s+(.*)$/u;
+
+/** A row's time in front, in the seconds or minutes of its clock. */
+function clockIn(typed: string) {
+  const bare = typed.replace(/^\s*[-*•]\s*/u, '');
+  const minutes = MINUTES.exec(bare);
+  if (minutes) {
+    const [, from = '', to = '', rest = ''] = minutes;
+    return { start: Number(from) * 60, end: Number(to) * 60, rest };
+  }
+  const [, m1 = '', s1 = '', m2, s2, rest = ''] = CLOCKED.exec(bare) ?? [];
+  return {
+    start: m1 === '' ? undefined : Number(m1) * 60 + Number(s1),
+    end: m2 === undefined ? undefined : Number(m2) * 60 + Number(s2),
+    rest,
+  };
+}
+
 /** Rows with a time in front: its two ends are how long it takes, or it ends where the next begins. */
 function clockOf(lines: readonly TypedLine[]): Shaped | undefined {
-  const timed = lines.map(({ line, typed }) => {
-    const [, m1 = '', s1 = '', m2, s2, rest = ''] =
-      CLOCKED.exec(typed.replace(/^\s*[-*•]\s*/u, '')) ?? [];
-    const start = m1 === '' ? undefined : Number(m1) * 60 + Number(s1);
-    const end = m2 === undefined ? undefined : Number(m2) * 60 + Number(s2);
-    return { line, typed, start, end, rest };
-  });
+  const timed = lines.map(({ line, typed }) => ({ line, typed, ...clockIn(typed) }));
+  const isMinutes = lines.some(({ typed }) => MINUTES.test(typed));
   const starts = timed.flatMap(({ start }) => (start === undefined ? [] : [start]));
   const rises = starts.every((start, i) => i === 0 || start >= (starts[i - 1] ?? 0));
   const ends = timed.filter(({ end }) => end !== undefined).length;
@@ -261,7 +285,7 @@ function clockOf(lines: readonly TypedLine[]): Shaped | undefined {
     first >= 360 ||
     (first > 0 && ends === 0 && first >= 300) ||
     (byFives && first === 0 && last <= 90);
-  const unit = inHours ? 60 : 1;
+  const unit = inHours && !isMinutes ? 60 : 1;
   const rows = timed.map(({ line, typed, start, end, rest }, i): RawRow => {
     if (start === undefined) return { line, typed, said: typed };
     const next = timed.slice(i + 1).find((one) => one.start !== undefined)?.start;
@@ -317,10 +341,15 @@ const AMOUNT =
  * @param as what it was said to be, in place of what it is taken for
  */
 export function shapeOf(lines: readonly TypedLine[], as?: Shape): Shaped {
-  const clocked = lines.filter(({ typed }) => hasClock(typed) || CLOCKED.test(typed)).length;
+  const clocked = lines.filter(
+    ({ typed }) => hasClock(typed) || CLOCKED.test(typed) || MINUTES.test(typed),
+  ).length;
+  // A column of times is a clock, whatever parts the others.
+  const isClock = clocked > 1 && clocked >= lines.length * MOST_ARE;
   const shaped =
+    (as === 'clock' || (as === undefined && isClock) ? clockOf(lines) : undefined) ??
     (as === undefined || as === 'table' ? tableOf(lines) : undefined) ??
-    ((as === undefined && clocked > 1) || as === 'clock' ? clockOf(lines) : undefined) ??
+    (as === undefined && clocked > 1 ? clockOf(lines) : undefined) ??
     listOf(lines);
   const rows = shaped.rows.map((row) =>
     STRUCTURE.test(row.said) ? { ...row, structure: true as const } : row,
