@@ -1,6 +1,7 @@
 import type { PaceChanges } from '@/core/body';
 import {
   cleanLine,
+  dayOfDate,
   isoWithOffset,
   routineIdSchema,
   type GroupName,
@@ -17,13 +18,14 @@ import {
   type Routine,
   changeHeader,
 } from '@/core/routine';
-import { isLikeShipped, isShipped, type Bringing } from '@/core/writing';
+import { isLikeShipped, isShipped, wordsChosen, wordsToKeep, type Bringing } from '@/core/writing';
 import { draftKept, draftLetGo, moveLetGo, movesBrought, selectOwnMoves } from './moves';
 import { noticeClosed, noticeShown, type Notice } from './hall/notices';
 import { routineChanged, routineDeleted, routinesBrought } from './routines';
 import { binEmptied, binFilled } from './bin';
 import { markTaken } from './hall/marks';
 import { lineGone } from './lines';
+import { ownWordsPut } from './own-words';
 import { restoreLot } from './lots';
 import { MOST_TYPED, typedPut, typedTaken } from './typed';
 import { versionGone, versionsKept } from './versions';
@@ -231,5 +233,15 @@ export function typedAt(place: string, text: string): AppThunk {
   return (dispatch) => {
     if (text.trim() === '') dispatch(typedTaken(place));
     else dispatch(typedPut([{ id: place, text: text.slice(0, MOST_TYPED) }]));
+  };
+}
+
+/** A move was chosen for what was typed: from now on those words are it. */
+export function moveChosen(typed: string, move: MoveId): AppThunk {
+  return (dispatch, getState, { clock }) => {
+    const id = wordsToKeep(typed);
+    if (id === undefined) return;
+    const known = getState().ownWords[id];
+    dispatch(ownWordsPut([wordsChosen(known, id, move, dayOfDate(clock.wallTime()))]));
   };
 }

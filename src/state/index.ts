@@ -21,6 +21,7 @@ export {
   restoreRoutine,
   takeBack,
   typedAt,
+  moveChosen,
 } from './actions';
 export { routineToBuild } from './carried';
 export { deviceSet, type DeviceState } from './hall/device';
@@ -78,7 +79,7 @@ export {
   saveText,
 } from './files';
 export { lineGone, linesKept } from './lines';
-export { moveChosen, ownWordsTaken } from './own-words';
+export { ownWordsTaken } from './own-words';
 export { draftKept, selectCatalogue, selectOwnMoves } from './moves';
 export { changeRedone, changeUndone, routineChanged } from './routines';
 export { runDeleted, runsBrought } from './runs';

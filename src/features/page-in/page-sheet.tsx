@@ -217,7 +217,13 @@ const Row = memo(function Row({ row: one, decided, onDecide, onDecideAll, onChoo
         <>
           {isOpen && (
             <Text variant="titleMedium" style={{ color: t.clay }}>
-              {kind === 'structure' ? PAGE.structure : near ? PAGE.near(near) : PAGE.which}
+              {kind === 'structure'
+                ? PAGE.structure
+                : near
+                  ? PAGE.near(near)
+                  : others.length > 0
+                    ? PAGE.which
+                    : PAGE.noMove}
             </Text>
           )}
           <View style={styles.choices}>

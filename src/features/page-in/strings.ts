@@ -21,6 +21,7 @@ export const PAGE = {
   allClear: 'Every line is clear.',
   none: 'There is no line here that could be a move.',
   which: 'Which is it?',
+  noMove: 'No move matches. Write it another way, or keep it as a note.',
   note: 'Keep as a note',
   notes: 'Keep those as notes',
   out: 'Skip it',
