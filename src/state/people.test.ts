@@ -473,6 +473,26 @@ describe('settings of a person are kept with their days', () => {
     expect(ladder(store)).toBe(known);
   });
 
+  test('how somebody was is kept with their entry from the first, and not made up for an old one', async () => {
+    const store = await opened(fakePlatform());
+    const startedAt = '2026-01-08T10:00:00+00:00';
+    const by = { title: 'Circle', groupId: COURT, startedAt, minutes: 20, routine: undefined };
+    const id = store.dispatch(enterByHand(by));
+    const stood = () => store.getState().runs[id]?.people?.find((one) => one.person === ADA)?.stood;
+    store.dispatch(personChanged(ADA, { lane: 'stand-held' }));
+    store.dispatch(entryChanged(id, ADA, { effort: 4 }));
+    expect(stood()).toEqual({ older: true, way: 'stand-held' });
+    store.dispatch(personChanged(ADA, { lane: 'chair', groups: [] }));
+    store.dispatch(entryChanged(id, ADA, { effort: 5 }));
+    expect(stood()).toEqual({ older: true, way: 'stand-held' });
+    await readRun(store.hall, RUN);
+    const old = store.getState().runs[RUN];
+    const was = old?.people?.find((one) => one.person === ADA);
+    store.dispatch(entryChanged(RUN, ADA, { note: 'x' }));
+    const is = store.getState().runs[RUN]?.people?.find((one) => one.person === ADA);
+    expect(is?.stood).toEqual(was?.stood);
+  });
+
   test('a dose that is taken keeps the one before; taken once more it changes nothing', async () => {
     const store = await opened(fakePlatform());
     const id = moveIdSchema.parse('sit-to-stand');

@@ -146,7 +146,12 @@ function entriesPut(run: Run, entries: readonly Entry[], whose: readonly PersonI
   return (dispatch, getState, { clock }) => {
     const { people: __, notedAt = isoWithOffset(clock.wallTime()), ...rest } = run;
     const state = getState();
-    const people = entries.map((one) => withStanding(one, state, run.startedAt.slice(0, 10)));
+    const on = run.startedAt.slice(0, 10);
+    // An entry of before stays as it is: how they were then is not known any more.
+    const there = new Set(run.people?.map((one) => one.person));
+    const people = entries.map((one) =>
+      there.has(one.person) ? one : withStanding(one, state, on),
+    );
     const noted = { ...rest, notedAt, people };
     dispatch(runsBrought([entries.length > 0 ? noted : rest]));
     // Years of a record are gone through after the press that changed them, and not in it.
