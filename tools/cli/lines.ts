@@ -1,7 +1,13 @@
 import { printClock } from '@/core/common';
 import { GROUP_ALONE } from '@/core/people';
 import { compile } from '@/core/timing';
-import { readSaidLine, readSheet, routineOfSheet, type PlainSetting } from '@/core/writing';
+import {
+  readPlainPage,
+  readSaidLine,
+  routineOfSheet,
+  sheetOf,
+  type PlainSetting,
+} from '@/core/writing';
 import { problemSentence } from '@/words/problems';
 import { table } from './print';
 
@@ -69,7 +75,7 @@ export function planSheet(
   setting: PlainSetting,
   phrases: Parameters<typeof compile>[2],
 ) {
-  const sheet = readSheet(text, setting, {});
+  const sheet = sheetOf(readPlainPage(text, setting), setting, {});
   const routine = routineOfSheet(sheet, {
     group: setting.group,
     ...(setting.moves && { moves: [...setting.moves] }),

@@ -23,7 +23,7 @@ export { SHAPES, type Column, type Shape } from './plain-page/shape';
 export {
   isFarOff,
   placedFrom,
-  readSheet,
+  sheetOf,
   routineOfSheet,
   type Decided,
   type Decisions,

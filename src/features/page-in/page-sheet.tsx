@@ -7,8 +7,9 @@ import { SECTIONS, type Placed, type Setting } from '@/core/routine';
 import {
   isFarOff,
   placedFrom,
-  readSheet,
+  readPlainPage,
   routineOfSheet,
+  sheetOf,
   type Decided,
   type Decisions,
   type Shape,
@@ -40,10 +41,10 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
   // What is chosen here means the same in the next plan; this one stays as it was read.
   const [known] = useState(ownWords);
   const dispatch = useAppDispatch();
-  const sheet = useMemo(
-    () => readSheet(text, { ...setting, ownWords: known }, decided, as),
-    [text, setting, known, decided, as],
-  );
+  const own = useMemo(() => ({ ...setting, ownWords: known }), [setting, known]);
+  // A long plan is read once, and not again at each decision.
+  const page = useMemo(() => readPlainPage(text, own, as), [text, own, as]);
+  const sheet = useMemo(() => sheetOf(page, own, decided), [page, own, decided]);
   const { rows, open, title } = sheet;
   const [full, setFull] = useState(false);
   const placed = placedFrom(sheet);

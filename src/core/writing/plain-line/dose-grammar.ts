@@ -18,7 +18,6 @@ export type Fact =
   | { readonly is: 'paces'; readonly parts: readonly number[] }
   | { readonly is: 'load'; readonly said: string }
   | { readonly is: 'in-all' }
-  | { readonly is: 'worked' }
   /** A number of something that no line of a routine has. */
   | { readonly is: 'other'; readonly said: string };
 
@@ -403,9 +402,8 @@ const singles: Production = (scan) =>
     if (scan.eat(IN_ALL)) return [{ is: 'in-all' }];
     const timed = time(scan);
     if (timed) {
-      return scan.eat(ON)
-        ? [{ is: 'seconds', much: timed }, { is: 'worked' }]
-        : [{ is: 'seconds', much: timed }];
+      scan.eat(ON);
+      return [{ is: 'seconds', much: timed }];
     }
     const breaths = scan.eat(TIMES_BREATHS);
     if (breaths) return [{ is: 'breaths', much: amountOf(breaths[1], breaths[2]) }];

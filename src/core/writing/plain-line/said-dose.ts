@@ -187,7 +187,7 @@ function doseOf(facts: readonly Fact[]): SaidDose {
       dose.load = dose.load === undefined ? fact.said : `${dose.load}, ${fact.said}`;
     else if (fact.is === 'in-all') dose.inAll = true;
     else if (fact.is === 'other') lost.push(fact.said);
-    else if (fact.is !== 'worked') put(fact.is, fact.much);
+    else put(fact.is, fact.much);
   }
   // "5, hold 5 s": so many, each held; "10 s x3": so many times of what else is said.
   const [hold] = held;

@@ -72,8 +72,8 @@ export function readPlainPage(text: string, setting: PlainSetting, as?: Shape): 
     // A time in front says when a line is due, if more than one has it; else it may be how long.
     const plain = readSaidLine(row.said, { ...setting, at }, shape === 'clock');
     const { said, section: own } = plain;
-    // A row that was cut is not taken for all that it said.
-    const isCut = row.typed.length >= MOST_LETTERS;
+    // A row that was cut, or whose time runs backwards, is not taken for all that it said.
+    const isCut = row.typed.length >= MOST_LETTERS || row.backwards;
     const reading = isCut ? OPEN : timed(plain, row, { ...setting, at });
     // What is a line of its own is no heading: two minutes to relax are led.
     const headed = reading

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { readPlainPage } from './plain-page';
-import { isFarOff, readSheet, routineOfSheet } from './sheet';
+import { isFarOff, routineOfSheet, sheetOf } from './sheet';
 
 const setting = { group: 'older' } as const;
 const textsOf = (plan: string) =>
@@ -99,6 +99,12 @@ describe('times in front', () => {
     ]);
   });
 
+  test('a time that ends before it begins is asked about', () => {
+    expect(
+      textsOf('0:00-2:00 Seated march\n2:00-1:00 Shoulder rolls\n3:00-4:00 Seated cat'),
+    ).toEqual(['Seated march: for 2:00', '?', 'Seated cat: for 1:00']);
+  });
+
   test('minutes of the class, in a column or not', () => {
     for (const joint of [' ', '\t', ' | ']) {
       const plan = [
@@ -171,7 +177,8 @@ describe('rows about rows', () => {
 });
 
 describe('the sheet', () => {
-  const read = (plan: string, decided = {}) => readSheet(plan, setting, decided);
+  const read = (plan: string, decided = {}) =>
+    sheetOf(readPlainPage(plan, setting), setting, decided);
 
   test('rows that say the same can be decided together', () => {
     const sheet = read('bridge 10\nzumba madness\nZumba  madness', { 2: 'note' });

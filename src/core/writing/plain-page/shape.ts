@@ -16,6 +16,8 @@ export interface RawRow {
   readonly note?: string;
   /** How long the clock gives it, in seconds, where the row itself says nothing. */
   readonly clockS?: number;
+  /** Its time can't be read: it ends before it begins. */
+  readonly backwards?: true;
   /** What orders rows, and is none of them. */
   readonly structure?: true;
 }
@@ -291,6 +293,7 @@ function clockOf(lines: readonly TypedLine[]): Shaped | undefined {
     const next = timed.slice(i + 1).find((one) => one.start !== undefined)?.start;
     const to = end ?? next;
     const clockS = to === undefined ? undefined : (to - start) * unit;
+    if (end !== undefined && end <= start) return { line, typed, said: rest, backwards: true };
     return { line, typed, said: rest, ...(clockS !== undefined && clockS > 0 && { clockS }) };
   });
   return { shape: 'clock', rows };

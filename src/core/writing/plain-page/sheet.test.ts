@@ -1,11 +1,12 @@
-import { placedFrom, readSheet } from './sheet';
+import { readPlainPage } from './plain-page';
+import { placedFrom, sheetOf, type Decisions } from './sheet';
 
 const PLAN = 'My Thursday\nWarm up\nmarch 1 min\nMain\nzumba madness 10\nseated twist 20s each';
 const setting = { group: 'older' } as const;
 
 describe('a plan, line by line', () => {
   test('is taken in as it is understood, and what is not stays open', () => {
-    const read = readSheet(PLAN, setting, {});
+    const read = sheetOf(readPlainPage(PLAN, setting), setting, {});
     expect(read.title).toBe('My Thursday');
     expect(read.rows.map(({ state }) => state)).toEqual(['sure', 'open', 'sure']);
     expect(read.open).toBe(1);
@@ -16,8 +17,8 @@ describe('a plan, line by line', () => {
   });
 
   test('an open line becomes another line, a note, or nothing', () => {
-    const as = (decided: Parameters<typeof readSheet>[2][number]) =>
-      readSheet(PLAN, setting, { 2: decided }).rows[1];
+    const as = (decided: Decisions[number]) =>
+      sheetOf(readPlainPage(PLAN, setting), setting, { 2: decided }).rows[1];
     expect(as({ as: 'seated jacks 30s' })).toMatchObject({
       state: 'sure',
       text: 'Seated jacks: for 30s',

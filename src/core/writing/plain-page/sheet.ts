@@ -2,8 +2,7 @@ import { countingIds, itemIdSchema, routineIdSchema, type GroupName } from '@/co
 import { addEntries, applyChange, emptyRoutine, type Placed, type Routine } from '@/core/routine';
 import type { PlainSetting } from '../plain-line/plain-line';
 import { readSaidLine } from '../plain-line/said-line';
-import { readPlainPage, type PageLine, type PlainPage } from './plain-page';
-import type { Shape } from './shape';
+import type { PageLine, PlainPage } from './plain-page';
 
 /** What an instructor made of a row of a plan: other words for it, a note, or nothing. */
 export type Decided = { readonly as: string } | 'note' | 'out';
@@ -37,17 +36,12 @@ const TRIAL = itemIdSchema.parse('trial');
 const MOST_NOTE = 300;
 const folded = (typed: string) => typed.toLowerCase().replace(/\s+/gu, ' ').trim();
 
-/**
- * A plan row by row, with what was decided of each; a row by its number.
- * @param as how the plan is set down, where that was said and not taken from it
- */
-export function readSheet(
-  text: string,
+/** A plan row by row, with what was decided of each; a row by its number. */
+export function sheetOf(
+  { lines, ...page }: PlainPage,
   setting: PlainSetting,
   decided: Decisions,
-  as?: Shape,
 ): Sheet {
-  const { lines, ...page } = readPlainPage(text, setting, as);
   const bare = lines.map((line, i) => rowOf(line, i + 1, setting, decided[i + 1]));
   const open = bare.filter(({ state }) => state === 'open');
   const rows = bare.map((row) => ({
