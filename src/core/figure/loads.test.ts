@@ -61,6 +61,7 @@ const ELSEWHERE: Readonly<Partial<Record<ShownLoad, readonly string[]>>> = {
   'wrist-weight': [
     'Reach back and lower slowly / hands on arms',
     ...every('Chair to half kneel and back'),
+    ...every('Pressure lift'),
     'Across the bed and to the edge / to the edge',
     'Rise with a walker / to the walker',
   ],

@@ -1,5 +1,6 @@
 import { FLOOR } from './floor';
 import { LYING } from './lying';
+import { ORDINARY } from './ordinary';
 import { SEATED_LOWER } from './seated-lower';
 import { SEATED_UPPER } from './seated-upper';
 import { STANDING } from './standing';
@@ -8,4 +9,11 @@ export type { Poses } from './words';
 export { WAYS, drawnStep } from './ways';
 
 /** How every level of the shipped moves is drawn, by the ids of both. */
-export const POSES: Poses = { ...SEATED_UPPER, ...SEATED_LOWER, ...STANDING, ...LYING, ...FLOOR };
+export const POSES: Poses = {
+  ...SEATED_UPPER,
+  ...SEATED_LOWER,
+  ...STANDING,
+  ...LYING,
+  ...FLOOR,
+  ...ORDINARY,
+};

@@ -3,33 +3,24 @@
  * that is another one. They are offered first with the difference, and never taken by themselves.
  */
 const NEAR = `
-Leg lifts, one at a time | moves no arms | dead bug; dead bugs; dead bug lying
-Leg lowering | moves no arms | dead bug legs with arms
-Straight-leg lowering, small | lowers the legs and does not raise them | straight leg raise lying; straight leg raises lying; slr; lying straight leg raise; lying leg raises; leg raises lying; straight leg raise; straight leg raises; lying lift straight leg; lying raise straight leg; lying one leg straight lift; lying lift one leg straight; slr lying
-Head turn | turns from side to side and does not roll round | neck half circles; half neck circles; neck rolls; head rolls; neck circles; head circles; half head rolls
+Straight-leg raise, lying | lifts one leg at a time | double leg raises; double leg lifts lying; lying leg raises; leg raises lying
+Neck half circles | goes round in front only | neck rolls; head rolls; neck circles; head circles
 Head turn | is a turn and says nothing of shaking | shake the head slowly
-Wrist stretch | bends the wrist back, and not forward | wrist extensor stretch; wrist extensor stretches; wrist flexion stretch; wrist flexion; forearm extensor stretch; back of forearm stretch; extensor stretch
-Wrist stretch | holds one wrist back with the other hand, palms not together | prayer stretch wrists; prayer hands stretch; prayer stretch; palms together elbows out; prayer to reverse prayer; reverse prayer; prayer hands; prayer position wrists
-Wrist stretch | is held, and does not move | wrist bends; wrist flexes; bend wrists; wrist flexion and extension; wrist extension
-Pressure-relief leans | leans, and does not lift off the seat | pressure lifts; pressure lift; wheelchair lifts; push up lifts; wheelchair push ups; chair push ups; seated push ups; arm push ups in chair; lift on the armrests; pressure relief lifts
-Find the sitting bones | sits tall, with the arms down | seated mountain; seated mountain pose; mountain pose; chair mountain pose; mountain
-One-leg stance | lifts the foot, and does not rest it on the other leg | tree pose; tree; tree balance; vrksasana
-Split-stance hip stretch | stretches the hip behind, arms down | warrior; warrior one; warrior two; warrior 1; warrior 2; warrior pose; warrior i; warrior ii; warrior stance; chair warrior; warrior with chair
-Knee hug | holds one knee in, and not the feet | happy baby; happy baby pose; happy baby held
-Lying rest breath | rests the legs on the floor | legs up the wall; legs up wall; legs against the wall
-Arm across the body | takes one arm across | eagle arms; eagle; seated eagle; eagle pose arms; chair eagle
-Seated easy breath | breathes through both sides of the nose | alternate nostril breathing; alternate nostril breath; alternate nostrils; nadi shodhana
+Prayer wrist stretch | is for the wrists | prayer stretch
+Prayer wrist stretch | is done before the chest | prayer to reverse prayer; reverse prayer
+Wrist stretch | is held, and does not move | wrist bends; wrist flexes; bend wrists; wrist flexion; wrist flexion and extension; wrist extension
+Seated mountain | is done in the chair | mountain pose; mountain; standing mountain; standing mountain pose
+Warrior stance with a chair | faces forward | warrior two; warrior 2; warrior ii
+Warrior stance with a chair | is done standing | chair warrior; seated warrior; warrior in the chair; seated warrior one; seated warrior two
+Warrior stance with a chair | keeps both feet down | warrior three; warrior 3; warrior iii
 Bridge, ankle over | rests one ankle over the other knee | single leg bridge; one leg bridge; single leg bridges; one leg bridges
-Seated arm circles | moves the arms out to the side | pendulum; pendulums; pendulum swings arm; arm pendulum; shoulder pendulum; pendulum swings right arm; pendulum swings left arm; pendulum arm swings; codmans; codman
-Split-stance hip stretch | is held, and does not go down and up | reverse lunge; reverse lunges; lunges; lunge; static lunge; split squat; split squats; backward lunge; step back lunge; forward lunge; curtsy lunge; side lunge; lateral lunge
-Bottle curl | bends the elbow with the arm hanging | tricep kick back; tricep kickbacks; tricep kick backs; triceps kickback; tricep kickback; triceps kickbacks; triceps extension; tricep extension; tricep extensions; triceps extensions
-Hand behind the back | brings the hand up from below | tricep stretch; triceps stretch; tricep stretches; back of arm stretch; overhead tricep stretch
-Seated band row | pulls back and not down | lat pull down; lat pulldown; lat pull downs; lat pulldowns; pull down; pull downs; band pull down; pull down with band
-Plank | is held on the front and not on one side | side plank; side planks; side plank on knees; side plank from knees; knee side plank
-Prone chest lift | lifts the chest and not the leg | prone leg lift; prone leg lifts; prone leg raise; prone hip extension; front lying leg lift; lying on front leg lift; prone kick back
-Leg lowering | lowers one foot and draws no circle | single leg circles; leg circles lying; single leg circles lying; leg circles; lying leg circles
-Marching | stays on the spot | march round the room; march around the chair; walk round the room; walk around the room; walking round the room; walk around; walk about; walk; walking; walk the room; walk around the hall; walk round the hall; walk to the door and back; march forward and back
-Leg extend and bend | moves the leg, and does not hold the muscle still | quad squeezes; quad sets; static quads; quad set; quad squeeze; static quad; thigh squeezes; thigh squeeze; quads sets; inner range quads; inner range quad; inner range quads over a towel; short arc quads; short arc quad; terminal knee extension
+Reverse lunge, hand on | steps back, a hand on the chair | lunges; lunge; forward lunge; forward lunges; walking lunge; walking lunges; curtsy lunge; curtsy lunges; side lunge; side lunges; lateral lunge; lateral lunges
+Reverse lunge, hand on | steps back each time | static lunge; static lunges; split squat; split squats
+Triceps kick-back | keeps the upper arms by the ribs | overhead triceps extension; overhead tricep extension; triceps extension; tricep extension; tricep extensions; triceps extensions
+Side plank from the knees | rests on the knees | side plank; side planks; full side plank
+Front-lying leg lift | lifts the leg straight | prone kick back; prone kick backs
+Single-leg circles, small | is done lying | leg circles; standing leg circles
+Marching on the way | goes through the room | march around the chair; walk; walking; march forward and back
 Ankle circles | draws circles and no letters | ankle alphabet; foot alphabet; ankle alphabets; write the alphabet with your foot; alphabet with foot
 Seated heel raises | lifts the heels and nothing else | chair raises
 Front elbow pull and reach | pulls one elbow back as the other arm reaches | boxing; seated boxing; box; shadow boxing; boxing punches; boxing punches seated; cross punches; jabs; uppercuts; hooks; speed bag
@@ -50,7 +41,7 @@ Heel walk, toe walk | does both, heels and then toes | heel walks; heel walking;
 Sideways steps | steps straight to the side | grapevine; grapevines; box step; square step; crab walk; karaoke steps; carioca; braiding
 Step over a line | steps over one line | four square step; step forward side back; mambo; mambo steps; obstacle course
 Side-step jacks | keeps one foot on the floor | jumping jacks; star jumps; jumping jacks standing
-Marching | walks on the spot, with no jump | jump; jumping; hop; hopping; skip; skipping; high knees running
+Marching | marches on the spot, with no jump | jump; jumping; hop; hopping; skip; skipping; high knees running
 Heel-lift jog | lifts the heels on the spot | run on the spot; running on the spot; power walk
 Knee to opposite elbow | is done standing | russian twist; russian twists; bicycle crunch; bicycle crunches
 Small curl-up | curls the head and shoulders only | sit ups; sit up exercise; full sit ups; ab curls with twist; oblique crunches

@@ -10,6 +10,9 @@ import { LYING } from './lying';
 import { MORE_FLOOR } from './more-floor';
 import { MORE_UPRIGHT } from './more-upright';
 import { NECK } from './neck';
+import { ORDINARY_LYING } from './ordinary-lying';
+import { ORDINARY_SEATED } from './ordinary-seated';
+import { ORDINARY_STANDING } from './ordinary-standing';
 import { RISING } from './rising';
 import { SEATED_BALANCE } from './seated-balance';
 import { SEATED_LEGS } from './seated-legs';
@@ -50,6 +53,9 @@ const ALL: readonly Move[] = [
   ...MORE_UPRIGHT,
   ...MORE_FLOOR,
   ...SEATED_MEMBERS,
+  ...ORDINARY_SEATED,
+  ...ORDINARY_STANDING,
+  ...ORDINARY_LYING,
 ];
 
 export const MOVES: readonly Move[] = ALL.map((move) => withLoads(placedAndLed(move)));

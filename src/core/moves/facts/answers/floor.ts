@@ -231,4 +231,28 @@ cross-legged-fold-long-back
 all-fours-hand-walk-to-each-side
   forearms-on-a-seat                 | .         | .             | side         | .             | . | .                     | .      | .            | .          | . | . | .
   hands-down                         | .         | .             | side         | .             | . | .                     | .      | .            | .          | . | . | .
+knee-straighten-over-a-cushion
+  knee-pressed-down                  | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
+  heel-lifting                       | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
+straight-leg-raise-lying
+  a-hand-high                        | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
+  to-the-other-knee                  | .         | .             | .            | .             | . | .                     | .      | .            | belly      | . | . | .
+dead-bug
+  heels-sliding                      | .         | over          | .            | .             | . | .                     | .      | .            | .          | . | . | .
+  knees-over-the-hips                | .         | over          | .            | .             | . | folds                 | .      | .            | belly      | . | . | .
+single-leg-circles-small
+  knee-bent                          | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
+  leg-long                           | .         | .             | .            | .             | . | folds:w               | .      | .            | belly      | . | . | .
+happy-baby-held-easy
+  hands-behind-the-thighs            | .         | .             | .            | .             | . | folds wide            | .      | .            | .          | . | . | .
+  hands-on-the-shins                 | .         | .             | round        | .             | . | folds out wide        | .      | .            | .          | . | . | .
+legs-up-the-wall
+  calves-on-a-seat                   | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
+  legs-up-the-wall                   | .         | .             | .            | .             | . | folds                 | .      | rolls        | .          | . | . | .
+front-lying-leg-lift
+  toes-down                          | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
+  leg-lifted                         | .         | .             | .            | .             | . | back                  | .      | .            | .          | . | . | .
+side-plank-from-the-knees
+  hips-down                          | fore:w    | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
+  hips-lifted                        | fore:w    | .             | .            | .             | . | .                     | kneel:w | .            | belly      | . | . | .
 `);

@@ -313,4 +313,37 @@ seated-step-tap
 seated-knee-lift-with-press
   arms-to-the-eyes             | .              | off           | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
   arms-overhead                | .              | off over      | .      | .         | .  | folds:w               | .      | .          | .     | .            | . | .
+thigh-squeeze
+  lying                        | .              | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  sitting                      | .              | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+triceps-kick-back
+  empty-hands                  | .              | behind        | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  with-bottles                 | grip carry     | behind        | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+triceps-stretch
+  elbow-forward                | pull:w         | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  elbow-up                     | pull:w         | over:w        | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+pull-down-in-front
+  empty-hands                  | .              | off over      | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  with-a-band                  | grip pull      | off over      | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+back-of-the-forearm-stretch
+  elbow-bent                   | .              | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  elbow-straight               | stretch:w      | off           | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+prayer-wrist-stretch
+  palms-resting                | .              | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  hands-lower                  | stretch        | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+pressure-lift
+  growing-light                | bear           | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  hips-lifted                  | bear           | .             | .      | .         | .  | .                     | .      | .          | belly | .            | . | .
+seated-mountain
+  arms-by-your-sides           | .              | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  arms-overhead                | .              | off over      | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+eagle-arms
+  hands-on-the-shoulders       | .              | cross         | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  forearms-wrapped             | .              | off cross     | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+alternate-nostril-breath
+  hands-in-your-lap            | .              | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+  a-hand-at-the-nose           | .              | .             | .      | .         | .  | .                     | .      | .          | .     | .            | . | .
+neck-half-circles
+  small                        | .              | .             | .      | turns     | .  | .                     | .      | .          | .     | .            | . | .
+  shoulder-to-shoulder         | .              | .             | .      | turns chin end | .  | .                     | .      | .          | .     | .            | . | .
 `);

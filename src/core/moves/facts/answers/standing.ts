@@ -218,4 +218,23 @@ straight-leg-lift-forward-and-back
 hips-high-knees-soft
   hands-on-the-seat          | .               | over          | .                | low         | . | folds         | .            | .               | .            | . | . | .
   from-all-fours             | lean            | over          | .                | low         | . | folds         | calf         | .               | .            | . | . | .
+reverse-lunge-hand-on
+  step-and-return            | .               | .             | .                | .           | . | .             | .            | steps backs     | .            | . | . | .
+  small-bend                 | .               | .             | .                | .           | . | back          | .            | steps backs dips | .            | . | . | .
+  half-way-down              | .               | .             | .                | .           | . | back          | deep         | steps backs dips | .            | . | . | .
+shoulder-pendulum
+  small-lean                 | .               | .             | .                | .           | . | .             | .            | .               | .            | . | . | .
+  long-lean                  | .               | .             | hinge            | .           | . | .             | .            | rocks           | .            | . | . | .
+tree-with-a-hand-on
+  toes-down                  | .               | .             | .                | .           | . | .             | .            | narrow          | .            | . | . | .
+  foot-on-the-calf           | .               | .             | .                | .           | . | out:o         | .            | one:w           | .            | . | . | .
+  hands-hovering             | .               | .             | .                | .           | . | out:o         | .            | one:w           | .            | . | . | .
+warrior-stance-with-a-chair
+  short-stance               | .               | .             | .                | .           | . | .             | .            | backs:o         | .            | . | . | .
+  long-stance                | .               | .             | .                | .           | . | back:o out:o  | calf:o       | backs:o         | .            | . | . | .
+  arm-up                     | .               | over:o        | .                | .           | . | back:o out:o  | calf:o       | backs:o         | .            | . | . | .
+marching-on-the-way
+  along-a-counter            | .               | .             | .                | .           | . | .             | .            | steps           | .            | . | . | .
+  through-the-room           | .               | .             | .                | .           | . | .             | .            | steps           | .            | . | . | .
+  knees-high                 | .               | .             | .                | .           | . | folds:w       | .            | steps one:o     | .            | . | . | .
 `);
