@@ -140,7 +140,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   moves: async (page) => {
     await page.getByRole('link', { name: 'Moves', exact: true }).click();
     const narrow = page.getByRole('button', { name: 'Narrow down' });
-    await expect(page.getByText('259 moves')).toBeVisible();
+    await expect(page.getByText('283 moves')).toBeVisible();
     if (await narrow.isVisible()) await narrow.click();
     await page.getByRole('button', { name: 'Not marked against' }).click();
     await expect(page.getByRole('checkbox', { name: 'Low bone density' })).toBeVisible();

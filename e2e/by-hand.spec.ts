@@ -387,7 +387,7 @@ test('a table is read by its columns, mended in place, and a choice is kept as a
   await page
     .getByRole('textbox', { name: 'A plan, or routine text' })
     .fill(
-      'Strong legs, 20 min\n\n| Exercise | Sets | Reps | Rest |\n|---|---|---|---|\n| Sit to stand | 2 | 8 | 60s |\n| Dead bugs | 2 | 8 | |\n| x2 rounds | | | |',
+      'Strong legs, 20 min\n\n| Exercise | Sets | Reps | Rest |\n|---|---|---|---|\n| Sit to stand | 2 | 8 | 60s |\n| Fire hydrants | 2 | 8 | |\n| x2 rounds | | | |',
     );
   await page.getByRole('button', { name: 'Read it line by line' }).click();
   await expect(page.getByText('Its columns: move, sets, reps and rest.')).toBeVisible();
@@ -399,21 +399,23 @@ test('a table is read by its columns, mended in place, and a choice is kept as a
     .fill('sit to stand 3 x 6');
   await page.getByRole('textbox', { name: 'Write it another way' }).first().press('Enter');
   await expect(page.getByText('Sit to stand: 6 reps x3')).toBeVisible();
-  await expect(page.getByText('Not here. The nearest moves no arms.')).toBeVisible();
-  await page.getByRole('button', { name: 'Leg lifts, one at a time: 8 reps x2' }).click();
+  await expect(
+    page.getByText('Not here. The nearest presses the leg back and not out to the side.'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Leg press-back on all fours: 8 reps x2' }).click();
   await page.getByRole('button', { name: 'Skip it' }).last().click();
   await page.getByRole('button', { name: 'Take in 2 lines' }).click();
   await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('Strong legs, 20 min');
   await saved(page);
   await page.reload();
   const line = page.getByRole('textbox', { name: 'Type a move and its dose' });
-  await line.fill('dead bugs x 12');
-  await expect(page.getByText('Leg lifts, one at a time: 12 reps')).toBeVisible();
+  await line.fill('fire hydrants x 12');
+  await expect(page.getByText('Leg press-back on all fours: 12 reps')).toBeVisible();
   await page.goto('/moves');
   await page
     .getByRole('button', { name: /Your own|Own moves/ })
     .first()
     .click();
-  await page.getByRole('button', { name: 'Take back: dead bugs' }).click();
+  await page.getByRole('button', { name: 'Take back: fire hydrants' }).click();
   await expect(page.getByText('Your words')).toHaveCount(0);
 });

@@ -87,9 +87,9 @@ describe('the adding line', () => {
 
   test('where it is not sure, Enter marks the first whole line and Enter again takes it', () => {
     const { changes, input, type, enter } = setUp();
-    type('dead bugs 8 each side');
-    const first = screen.getByRole('button', { name: /^Leg lifts, one at a time: 8 reps/ });
-    expect(first.textContent).toContain('moves no arms');
+    type('fire hydrants 8 each side');
+    const first = screen.getByRole('button', { name: /^Leg press-back on all fours: 8 reps/ });
+    expect(first.textContent).toContain('presses the leg back and not out to the side');
     enter();
     expect(changes).toEqual([]);
     expect(first.getAttribute('aria-current')).toBe('true');
@@ -100,13 +100,13 @@ describe('the adding line', () => {
     const [change] = changes;
     if (!change) throw new Error('nothing added');
     expect(itemsInOrder(applyChange(routine, change)).at(-1)).toMatchObject({
-      moveId: 'leg-lifts-one-at-a-time',
+      moveId: 'leg-press-back-on-all-fours',
       dose: { kind: 'reps', reps: 8 },
     });
     expect(input.value).toBe('');
     // From now on those words are that move.
-    type('dead bugs x 12');
-    expect(screen.getByText('Leg lifts, one at a time: 12 reps')).toBeTruthy();
+    type('fire hydrants x 12');
+    expect(screen.getByText('Leg press-back on all fours: 12 reps')).toBeTruthy();
     enter();
     expect(changes).toHaveLength(2);
   });

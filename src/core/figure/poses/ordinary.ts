@@ -380,7 +380,7 @@ export const ORDINARY: Poses = {
       { view: 'lying-quarter' },
     ),
   },
-  'legs-up-the-wall': {
+  'legs-up-rest': {
     'calves-on-a-seat': d(
       'supine',
       [

@@ -150,8 +150,10 @@ const NUMBER_WAY = here(
 const WAY_NUMBER = here(
   `(${WAY})(?: (?:for|over|in))? (\\d{1,2})${UNIT}[ ,;/&]*(?:and )?(?:(?:hold|pause)(?: for)? (\\d{1,2})${UNIT}[ ,;/&]*)?(${WAY})(?: (?:for|over|in))? (\\d{1,2})${UNIT}(?![a-z\\d])`,
 );
+/** One way of it alone, in a trainer's words as well. */
+const HALF_WAY = `(?:${WAY}|ecc(?:entrics?|entrically)?|concentrics?|negatives?)`;
 const HALF = here(
-  `(?:(?:slow(?:ly)? )?(\\d{1,2}) ?-?(?:${SECONDS}|counts?) (?:slow(?:ly)? )?${WAY}(?![a-z])|${WAY}(?: slowly)? (?:for|over|in) (?:a count of )?(\\d{1,2})${UNIT}(?![a-z\\d]))`,
+  `(?:(?:slow(?:ly)? )?(\\d{1,2}) ?-?(?:${SECONDS}|counts?) (?:slow(?:ly)? )?${HALF_WAY}(?![a-z])|${HALF_WAY}(?: slowly)? (?:for|over|in) (?:a count of )?(\\d{1,2})${UNIT}(?![a-z\\d]))`,
 );
 
 const tempo: Production = (scan) =>

@@ -66,7 +66,7 @@ const WHOLE = 0.95;
 /** Whatever else speaks for a move, its name is there by more than a half. */
 const COVERED = 0.6;
 /** From here on the words and a name are the same, but for an ending. */
-const WORD_FOR_WORD = 0.9;
+export const WORD_FOR_WORD = 0.9;
 const MOST_CHOICES = 4;
 const TRIAL = itemIdSchema.parse('trial');
 
@@ -97,11 +97,27 @@ const CONTACTS: readonly (readonly [RegExp, string])[] = [
 
 /** Who holds on to something stands by it; that it is a chair does not seat them. */
 const HOLDS_ON =
-  /\b(?:(?:hold(?:ing)?(?: on)?(?: to)?|behind|hands? on) (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair(?: back)?|counter|rail|wall|worktop|table|sink)|(?:with|using) (?:a |the |your )?(?:wall|counter|rail|table|chair back)(?: for (?:support|balance|safety))?|(?:with|using) (?:a |the |your )?chair (?:for )?(?:support|balance|safety)|(?<=\b(?:standing|stance|balance|stand)\b.*)(?:with|w) (?:a |the |your )?chair|(?:near|by|next to|facing) (?:the |a |your )?chair|(?:at|along|near|by|next to|facing) (?:the |a |your )?(?:wall|counter|rail|worktop|sink|table|bench|kitchen counter|corridor))\b/u;
+  /\b(?:(?:hold(?:ing)?(?: on)?(?: to)?|behind|hands? on) (?:the |a |your )?(?:back of (?:the |a |your )?)?(?:chair(?: back)?|counter|rail|wall|worktop|table|sink)|(?:with|using) (?:a |the |your )?(?:wall|counter|rail|table|chair back)(?: for (?:support|balance|safety))?|(?:with|using) (?:a |the |your )?chair (?:for )?(?:support|balance|safety)|(?<=\b(?:standing|stance|balance|stand)\b.*)(?:with|w) (?:a |the |your )?chair|at (?:the )?back of (?:the |a |your )?chair|(?:near|by|next to|facing) (?:the |a |your )?chair|(?:at|along|near|by|next to|facing) (?:the |a |your )?(?:wall|counter|rail|worktop|sink|table|bench|kitchen counter|corridor))\b/u;
 const GOES_WITHOUT_SAYING =
   /(?<!\bup )\boff the (?:floor|ground|mat)\b|\beyes open\b|\bpause at (?:the )?(?:top|end|bottom)\b|\barms bent\b|\b(?:feet|foot|heels?|toes) (?:flat )?(?:on|to) (?:the )?(?:floor|ground)\b|(?<=\b(?:march|walk|step|jog)\w*\b.*)\b(?:with )?(?:arms? swing(?:s|ing)?|swing(?:ing)? (?:the |your )?arms?)\b/u;
 
 const BY_TURNS = /\balternat(?:e|ing) (legs|arms|sides|feet|hands)\b/u;
+
+/** Where people stand who hold on to a thing that is no chair. */
+const THINGS_HELD: readonly (readonly [RegExp, PositionId])[] = [
+  [/\b(?:counter|worktop|sink)\b/u, 'stand-counter'],
+  [/\brail\b/u, 'stand-rail'],
+  [/\bwall\b/u, 'stand-wall'],
+];
+
+function heldAt(words: string): { readonly thing: string; readonly place: PositionId } | undefined {
+  const [said = ''] = HOLDS_ON.exec(words) ?? [];
+  const found = THINGS_HELD.flatMap(([is, place]) => {
+    const [thing] = is.exec(said) ?? [];
+    return thing === undefined ? [] : [{ thing, place }];
+  });
+  return found[0];
+}
 
 /** Words that ask for a rest and for nothing else. */
 const REST =
@@ -244,11 +260,16 @@ function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainR
     kind: kindSaid(dose),
   } as const;
   const matches = movesMeant(catalogueFor(setting), name, leaning, MOST_CHOICES);
-  const read = matches.flatMap((match) => {
+  const at = held ? heldAt(words) : undefined;
+  const read = matches.flatMap((all) => {
+    const there = at ? all.levels.filter(({ from }) => from === at.place) : [];
+    // What the line says people hold on to is told where the move has no level there.
+    const notThere = at && there.length === 0 ? at.thing : undefined;
+    const match = there.length > 0 ? { ...all, levels: there } : all;
     const clauses = contacts.map(([, clause]) => clause);
     const also = used.flatMap(({ prop }) => (hasProp(match, prop) ? [] : [`also ${prop}`]));
     const choice = choiceOf(match, dose, words, [...clauses, ...also], setting);
-    return choice ? [{ ...match, ...choice }] : [];
+    return choice ? [{ ...match, ...choice, notThere }] : [];
   });
   const [first] = read;
   const hasDose = Object.keys(dose).length > 0;
@@ -264,14 +285,21 @@ function readWords(words: string, dose: SaidDose, setting: PlainSetting): PlainR
       first.kept &&
       first.differs === undefined &&
       !first.saysOther &&
+      (first.adds.length === 0 || first.cover >= WORD_FOR_WORD) &&
+      !read.some((one) => isRival(one, first)) &&
       first.levels.length > 0 &&
       first.score >= bar &&
       first.cover >= (isPlain ? COVERED : WORD_FOR_WORD),
-    unknown: first?.unknown ?? [],
+    unknown: first ? [...first.unknown, ...(first.notThere ? [first.notThere] : [])] : [],
     onlyManner: first?.unknown.every(isManner) ?? false,
     cover: first?.cover ?? 0,
   };
 }
+
+/** Two moves that are as likely, the second of them by its name: that is a question. */
+const isRival = (one: Match, first: Match): boolean =>
+  one !== first && first.score - one.score < TIE && one.cover - first.cover > TIE;
+const TIE = 0.05;
 
 /**
  * What somebody's own words for a move say: they go before everyday names, never before a name that a
@@ -467,7 +495,10 @@ function amountOf(
     // Reps that are each held so long, where that is said.
     return dose.held ? `${dose.reps}${to} reps${sets}, held ${seconds}s` : undefined;
   }
+  // Many rounds of a thing and nothing else are so many of it.
+  const rounds = dose.sets !== undefined && dose.sets > MOST_SETS_ALONE && !dose.eachWay;
   const count = dose.reps ?? bare;
+  if (count === undefined && rounds && own.kind === 'reps') return `${dose.sets} reps`;
   // Rounds of a breath are breaths.
   if (count === undefined && own.kind === 'breaths' && dose.sets !== undefined && !dose.eachWay)
     return `${dose.sets} breaths${dose.paces ? ` ${dose.paces.join('/')}` : ''}`;
@@ -499,6 +530,9 @@ function besides(dose: SaidDose, amount: string | undefined): readonly string[] 
     ...(restS === undefined ? [] : [`rest ${restS}s`]),
   ];
 }
+
+/** More sets than these are not what a number of rounds by itself means. */
+const MOST_SETS_ALONE = 4;
 
 function ownAmount(own: Dose): string {
   if (own.kind === 'hold') return `hold ${own.holdMs / 1000}s`;

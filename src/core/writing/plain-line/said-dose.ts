@@ -113,6 +113,9 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\be\. ?s\.(?= |$)/gu, 'each side'],
   [/\bhams\b/gu, 'hamstring'],
   [/\bshldrs?\b/gu, 'shoulder'],
+  [/\bone (?:at a time|by one|after (?:the other|another))\b/gu, 'alternate'],
+  [/\bb ?\/ ?l\b/gu, ' '],
+  [/\bno ues?(?: support)?\b/gu, 'no hands'],
   [/\bone (knee|leg|arm|foot|hand) (?:at a time|(?:and )?then the other)\b/gu, '$1 alternate'],
 ];
 
@@ -147,7 +150,7 @@ const FRONT_AND_BEHIND =
 
 /** One side that is named beside an amount, with no other after it. */
 const LONE_SIDE =
-  /(?<!\b(?:to|and|or|look|turn|lean|bend|step|from) (?:the |your )?)(?:\b(?:on )?(?:the |your )?(left|right) (?:side|leg|foot|arm|hand|hip|knee|ankle|shoulder|wrist)\b|(?<=\d ?(?:s|secs?|seconds?|x|reps?|mins?)? )(?:on )?(?:the )?(left|right)(?= *[,;)]?$| *$))/u;
+  /(?<!\b(?:to|and|or|look|turn|lean|bend|step|from) (?:the |your )?)(?:\b(?:on )?(?:the |your )?(left|right|l|r) (?:side|leg|foot|arm|hand|hip|knee|ankle|shoulder|wrist)\b|(?<=\d ?(?:s|secs?|seconds?|x|reps?|mins?)? )(?:on )?(?:the )?(left|right|l|r)(?= *[,;)]?$| *$))/u;
 
 /** Behind a comma or an amount, and at the end. */
 const BOTH_BEHIND = /(?<=[,(;] ?|\d ?)both (?:feet|ankles|hands|wrists|arms|legs|knees)\)? *$/u;
@@ -196,7 +199,9 @@ function doseOf(facts: readonly Fact[]): SaidDose {
   for (const much of again) {
     const isMore =
       hasOwn || dose.reps !== undefined || dose.seconds !== undefined || dose.bare !== undefined;
-    const sets = isMore || (hold !== undefined && dose.reps === undefined);
+    // "With a 5 s hold x10, 2 sets": the sets are said.
+    const isCounted = hold !== undefined && dose.sets !== undefined && !isMore;
+    const sets = !isCounted && (isMore || (hold !== undefined && dose.reps === undefined));
     // So many in all beside so many on a side are no sets of it.
     if (sets && (dose.bare !== undefined || dose.reps !== undefined) && much.n > MOST_SETS)
       lost.push(`x ${much.n}`);
@@ -286,14 +291,17 @@ export function readSaidDose(typed: string): SaidLine {
   );
   for (const side of ['left', 'right'] as const) {
     when(
-      new RegExp(`\\b${side}(?: (?:side|leg|arm|foot))? only\\b|\\bonly (?:the )?${side}\\b`, 'u'),
+      new RegExp(
+        `\\b(?:${side}|${side.charAt(0)})(?: (?:side|leg|arm|foot))? only\\b|\\bonly (?:the )?${side}\\b`,
+        'u',
+      ),
       () => (said.only = side),
     );
   }
   if (!said.each && !said.only) {
     const lone = LONE_SIDE.exec(text);
     if (lone) {
-      said.only = (lone[1] ?? lone[2]) as Side;
+      said.only = (lone[1] ?? lone[2] ?? '').startsWith('l') ? 'left' : 'right';
       text = text.replace(lone[0], ' ');
     }
   }

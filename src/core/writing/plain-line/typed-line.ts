@@ -11,7 +11,13 @@ import {
 } from '@/core/routine';
 import { searchMoves } from '../find-moves/search';
 import { isKept } from './kept';
-import { readOwnWords, readPlainLine, readPlainRest, type PlainSetting } from './plain-line';
+import {
+  WORD_FOR_WORD,
+  readOwnWords,
+  readPlainLine,
+  readPlainRest,
+  type PlainSetting,
+} from './plain-line';
 import { readSaidDose } from './said-dose';
 
 /** A move that a line may mean, and the strict line that would be. */
@@ -94,6 +100,9 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
   const move = item && catalogue.byId.get(item.moveId);
   // A part of a name may be what people call another move.
   const isOther = plain.sure && best?.move !== move && !(move && begins(typed, move));
+  // What is known as another movement is no short form of a name, unless it is one.
+  const isNear =
+    best?.differs !== undefined && plain.cover >= WORD_FOR_WORD && !isCalled(typed, move);
   // "Standing" says where it is done, and asks for nothing, where nobody wrote clauses.
   const isPlace = item?.asks !== undefined && !/:|\basks\b/u.test(typed);
   // Who writes no clauses means none that is wrong.
@@ -109,7 +118,7 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
     item?.sides === undefined &&
     !isStrictLine(typed, setting) &&
     !typed.includes(':');
-  if (item && !problem && !isOther && !isPlace && keeps && !isPlain) {
+  if (item && !problem && !isOther && !isNear && !isPlace && keeps && !isPlain) {
     const { name } = move ?? { name: '' };
     const unlike = others().filter((one) => one.name !== name);
     return sure(item, { others: typed.includes(':') ? [] : unlike.slice(0, MOST_OTHERS) });
@@ -145,6 +154,10 @@ function begins(typed: string, { name, otherNames }: Move): boolean {
     .map(foldName)
     .some((own) => line.startsWith(own) || own.startsWith(words));
 }
+
+const isCalled = (typed: string, move: Move | undefined) =>
+  move !== undefined &&
+  [move.name, ...move.otherNames].some((own) => foldName(typed).startsWith(foldName(own)));
 
 const wordsBefore = (typed: string) => typed.split(/[:,\d]/u)[0]?.trim() ?? '';
 

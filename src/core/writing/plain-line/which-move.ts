@@ -7,7 +7,7 @@ import { SPOKEN_NAMES } from './spoken-names';
 
 /** Words that name nothing. */
 const FILLERS = new Set(
-  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat too against along w yr ur n u x practice times final loose loosely softly timed'.split(
+  'a an the of your for with on in at to and from by it its gently slowly slow gentle easy nice please some do using use while keep now again next little bit light then tempo good is are be let lets try start finish go if you can them that this time repeat too against along w yr ur n u x practice times final loose loosely softly timed arom aarom prom bodyweight std'.split(
     ' ',
   ),
 );
@@ -88,6 +88,9 @@ const PLACES: readonly (readonly [RegExp, (level: Level) => boolean])[] = [
   [/(?<!\bto )\bside[- ]lying\b/u, (one) => one.from === 'side-lying'],
   [/\bprone\b/u, (one) => one.from === 'lying-front'],
 ];
+const PLACE_ROOTS = new Set(
+  rootsOf('seated sitting chair standing lying floor mat bed kneeling wall'),
+);
 const LOW: ReadonlySet<string> = new Set(['lying', 'sitting-floor', 'kneeling']);
 const wayOf = ({ from }: Level) => position(onSide(from, 'left')).way;
 
@@ -248,6 +251,15 @@ const WEAK = new Set(rootsOf('pull push bring put place move take make bent'));
 /** What may be said of anything. */
 const IDLE = new Set(rootsOf('stretch exercise movement'));
 
+/** What of a name a line may leave out, and means the same. */
+const UNTOLD: readonly ReadonlySet<string>[] = [
+  GENERAL,
+  MANNER,
+  WEAK,
+  IDLE,
+  new Set(['up', 'down']),
+];
+
 export const isManner = (word: string): boolean => rootsOf(word).every((root) => MANNER.has(root));
 
 /** What a line begins with is what it is about. */
@@ -277,6 +289,8 @@ export interface Match {
   readonly cover: number;
   /** How the move is another one than what is asked for; undefined where it is the same. */
   readonly differs: string | undefined;
+  /** Roots of the nearest name that nobody said, and that tell of another movement. */
+  readonly adds: readonly string[];
   /** Words of the line that its names, levels, places and props have not. */
   readonly unknown: readonly string[];
   /** Whether one of them is a word of other moves: then it may be another one that is meant. */
@@ -302,7 +316,8 @@ export function movesMeant(
     return place === undefined ? [] : [{ is, roots: rootsOf(place) }];
   });
   // Who holds on to something stands.
-  const held = leaning.held ? [(one: Level) => wayOf(one) === 'standing'] : [];
+  const stands = (one: Level) => wayOf(one) === 'standing';
+  const held = leaning.held ? [stands] : [];
   const order = said.map(({ root }) => root).join(' ');
   const orderOfName = said.flatMap(({ root }) => (MANNER.has(root) ? [] : [root])).join(' ');
   const inOrder = (own: string) =>
@@ -310,15 +325,15 @@ export function movesMeant(
   /** Whether a word says where, and the move is done there. */
   const isPlaceOf = (root: string, move: Move) =>
     places.some(({ is, roots }) => roots.includes(root) && move.levels.some(is));
-  const best = new Map<Move, { score: number; cover: number; differs?: string | undefined }>();
+  const best = new Map<Move, Best>();
   const near = new Set(
     typed.flatMap(({ like }) => [...like.keys()].flatMap((root) => known.having.get(root) ?? [])),
   );
   for (const { move, text, roots, order: own, more, differs } of near) {
     const leads = typed[0] && roots.some((root) => typed[0]?.like.has(root)) ? FIRST : 0;
-    const cover = dice(typed, roots, known, move, isPlaceOf);
+    const { cover, left } = dice(typed, roots, known, move, isPlaceOf);
     const score = cover + more + leads + inOrder(own) + (text === folded ? AS_WRITTEN : 0);
-    if (score > (best.get(move)?.score ?? 0.2)) best.set(move, { score, cover, differs });
+    if (score > (best.get(move)?.score ?? 0.2)) best.set(move, { score, cover, left, differs });
   }
   const lean = (move: Move) => {
     const place = places.reduce((sum, { is }) => sum + (move.levels.some(is) ? 0.08 : -0.25), 0);
@@ -328,23 +343,23 @@ export function movesMeant(
     const down = !leaning.known && leaning.way === 'seated' && places.length === 0;
     const low = down && LOW.has(wayOf(usualLevel(move))) ? -0.12 : 0;
     const sided = leaning.each && move.sides === 'both' ? -0.15 : 0;
-    return place + way + low + sided + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0);
+    const off = leaning.held && !move.levels.some(stands) ? -0.25 : 0;
+    return (
+      place + way + low + sided + off + (leaning.kind && move.dose.kind === leaning.kind ? 0.04 : 0)
+    );
   };
   const ranked = [...best]
-    .map(([move, { score, cover, differs }]) => ({
-      move,
-      cover,
-      differs,
-      score: score + lean(move),
-    }))
+    .map(([move, one]) => ({ ...one, move, score: one.score + lean(move) }))
     .sort((a, b) => b.score - a.score);
-  return ranked.slice(0, most).map(({ move, score, cover, differs }) => {
+  return ranked.slice(0, most).map(({ move, score, cover, left, differs }) => {
     const named = [...(known.named.get(move) ?? [])];
     const unknown = said.filter((_, i) => {
       const word = typed[i];
       if (!word || named.some((root) => word.like.has(root))) return false;
       return !isAbout(word, known, move) && !isPlaceOf(word.root, move);
     });
+    const isIn = (root: string, one: Move) =>
+      PLACE_ROOTS.has(root) || (known.about.get(one)?.has(root) ?? false);
     // A chair squat is no squat in a chair; and who sits on the floor is there, and in no chair.
     const asked = places.filter(({ roots }) => !roots.every((root) => named.includes(root)));
     const where = asked.map(({ is }) => is);
@@ -356,12 +371,21 @@ export function movesMeant(
       cover,
       differs,
       levels: move.levels.filter(isThere),
+      adds: left.filter((root) => !UNTOLD.some((all) => all.has(root)) && !isIn(root, move)),
       unknown: unknown.map(({ word }) => word),
       saysOther: unknown.some(
         ({ root }) => known.counts.has(root) && ![MANNER, WEAK, IDLE].some((all) => all.has(root)),
       ),
     };
   });
+}
+
+interface Best {
+  readonly score: number;
+  readonly cover: number;
+  /** What of the name was not said. */
+  readonly left: readonly string[];
+  readonly differs?: string | undefined;
 }
 
 /** How far typed words and a name cover each other; words of levels and props count a quarter. */
@@ -371,8 +395,9 @@ function dice(
   known: Known,
   move: Move,
   isPlaceOf: (root: string, move: Move) => boolean,
-): number {
-  if (!typed.some(({ like }) => named.some((root) => like.has(root)))) return 0;
+): { readonly cover: number; readonly left: readonly string[] } {
+  if (!typed.some(({ like }) => named.some((root) => like.has(root))))
+    return { cover: 0, left: [] };
   const left = [...named];
   let common = 0;
   let all = 0;
@@ -396,9 +421,9 @@ function dice(
     all += weightIn(known, root);
     isOnlyPlace &&= isPlaceOf(word.root, move);
   }
-  if (isOnlyPlace && left.length > 0) return 0;
+  if (isOnlyPlace && left.length > 0) return { cover: 0, left };
   const names = named.reduce((sum, root) => sum + weightIn(known, root), 0);
-  return (2 * common) / (all + names);
+  return { cover: (2 * common) / (all + names), left };
 }
 
 function isAbout({ likeAbout }: Typed, { about }: Known, move: Move): boolean {

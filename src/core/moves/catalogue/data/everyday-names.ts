@@ -79,7 +79,7 @@ export const EVERYDAY_NAMES: Readonly<Record<string, readonly string[]>> = {
   'seated-mountain': ['Seated mountain pose'],
   'tree-with-a-hand-on': ['Tree pose'],
   'warrior-stance-with-a-chair': ['Warrior pose', 'Warrior one'],
-  'legs-up-the-wall': ['Legs on a chair'],
+  'legs-up-rest': ['Legs up the wall', 'Legs on a chair'],
   'happy-baby-held-easy': ['Happy baby'],
   'eagle-arms': ['Seated eagle arms'],
   'alternate-nostril-breath': ['Alternate nostril breathing'],

@@ -1,7 +1,7 @@
 import type { Move } from '../shape';
 import { breaths, hold, level, move, regions, reps, says, spanS, timed } from './notation';
 
-const MOVING = 'Breathe out with the effort; no holding.';
+const MOVING = 'Breathe with the movement; no holding.';
 
 /** Lying moves that class plans and exercise sheets name every day. */
 export const ORDINARY_LYING: readonly Move[] = [
@@ -94,7 +94,7 @@ export const ORDINARY_LYING: readonly Move[] = [
     range: { reps: [4, 12], sets: [1, 3] },
     cues: says(
       'Lie on your back, arms and knees up over shoulders and hips.',
-      'Lower one arm overhead and the other leg, and back; change.',
+      'Lower one arm overhead and the opposite leg, and back; change.',
       'Arm and leg, and back.',
       ['The low back stays as it is', 'Keep breathing out'],
       'Leave the feet on the floor and slide one heel.',
@@ -107,7 +107,7 @@ export const ORDINARY_LYING: readonly Move[] = [
         loaded: regions('body', 'abdomen'),
         words: {
           setUp: 'Lie on your back, feet down, both arms up over the shoulders.',
-          go: 'Lower one arm overhead and slide the other heel; change.',
+          go: 'Lower one arm overhead and slide the opposite heel; change.',
           short: 'Arm and heel, and back.',
           easier: 'Move the arms only.',
         },
@@ -188,8 +188,8 @@ export const ORDINARY_LYING: readonly Move[] = [
     endRange: ['inner-thigh'],
     stretchStrength: 'mild',
   }),
-  move('Legs up the wall', {
-    others: ['Rest with the legs up'],
+  move('Legs-up rest', {
+    others: ['Legs up, resting'],
     kind: 'breath',
     family: 'easy-breath',
     regions: ['ribs-sides', 'back-thigh', 'calf'],

@@ -1,7 +1,7 @@
 import type { Move } from '../shape';
 import { breaths, hold, level, move, regions, reps, says, spanS } from './notation';
 
-const MOVING = 'Breathe out with the effort; no holding.';
+const MOVING = 'Breathe with the movement; no holding.';
 
 /** Seated moves that class plans and exercise sheets name every day. */
 export const ORDINARY_SEATED: readonly Move[] = [
@@ -359,7 +359,7 @@ export const ORDINARY_SEATED: readonly Move[] = [
     breathOn: { round: 'out', effort: 'out' },
   }),
   move('Neck half circles', {
-    others: ['Chin along the chest'],
+    others: ['Half circles with the head'],
     kind: 'mobility',
     family: 'neck-turn',
     regions: ['neck'],
@@ -369,7 +369,7 @@ export const ORDINARY_SEATED: readonly Move[] = [
     range: { reps: [2, 8], sets: [1, 2] },
     cues: says(
       'Sit tall, shoulders heavy, chin towards the chest.',
-      'Roll the chin along the chest to one side; then the other.',
+      'Roll the chin along the chest to one side, and back; change.',
       'Chin rolls, side to side.',
       ['In front only, never round the back', 'Stop where it pulls'],
       'Roll half as far.',
@@ -378,7 +378,7 @@ export const ORDINARY_SEATED: readonly Move[] = [
     ),
     levels: [
       level('small', 'sit-front', {
-        words: { go: 'Roll the chin half way to one side; then the other.' },
+        words: { go: 'Roll the chin half way to one side, and back; change.' },
       }),
       level('shoulder to shoulder', 'sit-front', {
         usual: true,

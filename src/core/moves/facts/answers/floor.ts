@@ -246,7 +246,7 @@ single-leg-circles-small
 happy-baby-held-easy
   hands-behind-the-thighs            | .         | .             | .            | .             | . | folds wide            | .      | .            | .          | . | . | .
   hands-on-the-shins                 | .         | .             | round        | .             | . | folds out wide        | .      | .            | .          | . | . | .
-legs-up-the-wall
+legs-up-rest
   calves-on-a-seat                   | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
   legs-up-the-wall                   | .         | .             | .            | .             | . | folds                 | .      | rolls        | .          | . | . | .
 front-lying-leg-lift
