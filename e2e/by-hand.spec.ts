@@ -399,6 +399,11 @@ test('a table is read by its columns, mended in place, and a choice is kept as a
     .fill('sit to stand 3 x 6');
   await page.getByRole('textbox', { name: 'Write it another way' }).first().press('Enter');
   await expect(page.getByText('Sit to stand: 6 reps x3')).toBeVisible();
+  await page.getByRole('button', { name: /^Change: Sit to stand/ }).click();
+  await page.getByRole('button', { name: 'More: Reps' }).click();
+  await page.getByRole('button', { name: 'Less: Sets' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByText('Sit to stand: 7 reps x2')).toBeVisible();
   await expect(
     page.getByText('Not here. The nearest presses the leg back and not out to the side.'),
   ).toBeVisible();

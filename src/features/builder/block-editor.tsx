@@ -5,7 +5,7 @@ import { Target, useTokens } from '@/design';
 import { timeWords } from '@/words/names';
 import { EntryActions } from './entry-actions';
 import { PanelTop } from './panel-top';
-import { Steps } from './steps';
+import { Steps } from '@/features/steps';
 import { ThroughoutField } from './throughout-field';
 import { BUILD, EDITOR } from './strings';
 import type { Editing } from './use-routine';

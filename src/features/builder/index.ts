@@ -3,4 +3,3 @@ export { GroupPicks } from './group-picks';
 export { LimitPicks } from './limit-picks';
 export { LimitUnread } from './limits-field';
 export { RoomPicks } from './room-picks';
-export { Steps } from './steps';

@@ -1,3 +1,4 @@
+import { KIND_WORDS, Steps } from '@/features/steps';
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { DOSE_KINDS, amountOf, cuesOf } from '@/core/moves';
@@ -24,14 +25,13 @@ import {
   toLevel,
   toSides,
   type Stepper,
-} from './item-editing';
+} from '@/features/steps';
 import { ItemFine } from './item-fine';
 import { ItemMore } from './item-more';
 import { LineField } from './line-field';
 import { PanelTop } from './panel-top';
-import { Steps } from './steps';
 import { SwapChoices } from './swap-choices';
-import { EDITOR, KIND_WORDS, SIDES_WORDS } from './strings';
+import { EDITOR, SIDES_WORDS } from './strings';
 import type { Editing } from './use-routine';
 
 interface ItemEditorProps extends Editing {

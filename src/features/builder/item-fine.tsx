@@ -9,7 +9,7 @@ import { Choices, Target, useTokens } from '@/design';
 import { useHandedOn } from '@/features/frame';
 import { SidedField, sidedShown } from '@/features/typing';
 import { laneTitle, timeWords } from '@/words/names';
-import { Steps } from './steps';
+import { Steps } from '@/features/steps';
 import { FINE } from './strings';
 import { TapAlong } from './tap-along';
 import type { Editing } from './use-routine';

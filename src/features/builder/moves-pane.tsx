@@ -8,7 +8,7 @@ import { findMoves, searchSaid } from '@/core/writing';
 import { Field, TARGET, useSame, useTokens } from '@/design';
 import { Figure } from '@/features/figure';
 import { arrowTo } from '@/platform/page';
-import { useNewId } from '@/state';
+import { useAppSelector, useNewId } from '@/state';
 import { POSITION_NAMES } from '@/words/names';
 import { addingChange } from './adding';
 import { placeForNew, type GoesTo } from './goes-to';
@@ -34,7 +34,11 @@ export const MovesPane = memo(function MovesPane({
   const t = useTokens();
   const [typed, setTyped] = useState('');
   const catalogue = catalogueFor(routine);
-  const moves = useMemo(() => searchSaid(catalogue, { words: typed }).moves, [catalogue, typed]);
+  const ownWords = useAppSelector((state) => state.ownWords);
+  const moves = useMemo(
+    () => searchSaid(catalogue, { words: typed }, ownWords).moves,
+    [catalogue, typed, ownWords],
+  );
   const clear = useMemo(() => {
     const limits = (routine.limits ?? []).map(({ limit }) => limit);
     return new Set(findMoves(catalogue, { limits }).map(({ id: own }) => own));

@@ -6,7 +6,7 @@ import { useHandedOn } from '@/features/frame';
 import { timeWords } from '@/words/names';
 import { EntryActions } from './entry-actions';
 import { PanelTop } from './panel-top';
-import { Steps } from './steps';
+import { Steps } from '@/features/steps';
 import { EDITOR } from './strings';
 import type { Editing } from './use-routine';
 

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { withCapital } from '@/core/common';
 import { IN_ROOM, MOST_OF_A_THING, type InRoom, type Routine } from '@/core/routine';
 import { Picker } from './picker';
-import { Steps } from './steps';
+import { Steps } from '@/features/steps';
 import { PICK } from './strings';
 
 const USUAL: readonly InRoom[] = ['chair', 'wall', 'counter', 'mat', 'strap', 'band'];

@@ -8,7 +8,7 @@ import {
   type SectionName,
 } from '@/core/routine';
 import { SECTION_TITLES, timeWords } from '@/words/names';
-import { Steps } from './steps';
+import { Steps } from '@/features/steps';
 import { BUILD, EDITOR } from './strings';
 import { ThroughoutField } from './throughout-field';
 import type { Editing } from './use-routine';

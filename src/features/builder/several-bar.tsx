@@ -14,7 +14,7 @@ import {
 import { Target, useTokens } from '@/design';
 import { useNewId } from '@/state';
 import { copyRows } from './clip';
-import { amountStepper, type Stepper } from './item-editing';
+import { amountStepper, type Stepper } from '@/features/steps';
 import { SEVERAL } from './strings';
 import type { Editing } from './use-routine';
 

@@ -5,7 +5,7 @@ import { applyChange, changeItem, itemsInOrder } from '@/core/routine';
 import { routineOf } from '@/core/testing';
 import { lightTheme } from '@/design';
 import { fakePlatform, storeOn } from '@/state/testing';
-import { amountStepper } from './item-editing';
+import { amountStepper } from '@/features/steps';
 import { StrandList } from './strand-list';
 
 let drawn = 0;

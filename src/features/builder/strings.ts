@@ -1,7 +1,6 @@
 import { withCapital } from '@/core/common';
 import { NOTHING_FOUND } from '@/words/safety';
 import type { PositionId } from '@/core/body';
-import type { DoseKind } from '@/core/moves';
 import type { LengthPart } from '@/core/judgement';
 import type { SidesClause } from '@/core/routine';
 import { POSITION_WAYS, timeWords } from '@/words/names';
@@ -355,8 +354,6 @@ export const EDITOR = {
   notice: 'Time to notice',
   noticeWords: 'What to notice',
   restLength: 'Length',
-  less: (what: string) => `Less: ${what}`,
-  moreOf: (what: string) => `More: ${what}`,
 };
 
 export const MORE = {
@@ -370,13 +367,6 @@ export const MORE = {
   noInstead: (name: string) => `No other move of the same family fits in place of ${name} here.`,
   option: (lane: string | undefined, what: string) => (lane ? `${lane}: ${what}` : `Or: ${what}`),
   takeOut: 'Take out',
-};
-
-export const KIND_WORDS: Readonly<Record<DoseKind, string>> = {
-  hold: 'Hold',
-  reps: 'Reps',
-  breaths: 'Breaths',
-  timed: 'Steady',
 };
 
 export const SIDES_WORDS: Readonly<Record<SidesClause, string>> = {

@@ -5,7 +5,7 @@ import { familyOf, usualLevel, type Level, type Move } from '@/core/moves';
 import { catalogueFor, changeLevel, itemInForce, swapMove, type Item } from '@/core/routine';
 import { Target, useTokens } from '@/design';
 import { Figure } from '@/features/figure';
-import { toLevel } from './item-editing';
+import { toLevel } from '@/features/steps';
 import { EDITOR } from './strings';
 import type { Editing } from './use-routine';
 

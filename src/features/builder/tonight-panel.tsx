@@ -19,7 +19,7 @@ import {
 import { LimitUnread } from './limits-field';
 import { PanelTop } from './panel-top';
 import type { Proposals } from './proposal';
-import { Steps } from './steps';
+import { Steps } from '@/features/steps';
 import { TONIGHT } from './strings';
 
 const MINUTE_MS = 60_000;

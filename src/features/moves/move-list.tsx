@@ -36,9 +36,13 @@ export function MoveList({ wanted, onWanted, chosen, onChoose }: MoveListProps) 
   const wide = window.width >= WIDE;
   const [open, setOpen] = useState<'facets' | 'own'>();
   const catalogue = useAppSelector(selectCatalogue);
+  const ownWords = useAppSelector((state) => state.ownWords);
   const writing = useAppSelector((state) => Object.keys(state.moves.drafts).length);
   const looked = useDeferredValue(wanted);
-  const { moves, said } = useMemo(() => searchSaid(catalogue, looked), [catalogue, looked]);
+  const { moves, said } = useMemo(
+    () => searchSaid(catalogue, looked, ownWords),
+    [catalogue, looked, ownWords],
+  );
   const narrowed = Object.values(wanted).some((value) => value !== undefined && value !== '');
   const opener = (what: 'facets' | 'own', label: string) => (
     <Target

@@ -2,8 +2,9 @@ import { memo, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Text } from 'react-native-paper';
 import { printClock, type MoveId } from '@/core/common';
+import { amountOf } from '@/core/moves';
 import { GROUP_ALONE } from '@/core/people';
-import { SECTIONS, type Placed, type Setting } from '@/core/routine';
+import { SECTIONS, itemInForce, type Item, type Placed, type Setting } from '@/core/routine';
 import {
   isFarOff,
   placedFrom,
@@ -17,8 +18,17 @@ import {
   type SheetRow,
 } from '@/core/writing';
 import { Choices, Field, TARGET, Target, useTokens } from '@/design';
+import {
+  KIND_WORDS,
+  Steps,
+  amountStepper,
+  restStepper,
+  setsStepper,
+  steppedLine,
+  type Stepper,
+} from '@/features/steps';
 import { moveChosen, scoreOf, useAppDispatch, useAppSelector } from '@/state';
-import { SECTION_TITLES } from '@/words/names';
+import { SECTION_TITLES, timeWords } from '@/words/names';
 import { PAGE } from './strings';
 
 interface PageSheetProps {
@@ -80,6 +90,7 @@ export function PageSheet({ text, setting, onTake, onLeave }: PageSheetProps) {
               <Row
                 key={row.row}
                 row={row}
+                setting={setting}
                 decided={decided[row.row]}
                 onDecide={decide}
                 onDecideAll={decideAll}
@@ -178,6 +189,7 @@ function WholeTime({ sheet, setting }: { readonly sheet: Sheet; readonly setting
 
 interface RowProps {
   readonly row: SheetRow;
+  readonly setting: Setting;
   readonly decided: Decided | undefined;
   readonly onDecide: (row: number, what: Decided | undefined) => void;
   readonly onDecideAll: (rows: readonly number[], what: Decided) => void;
@@ -186,7 +198,14 @@ interface RowProps {
 
 const lineOf = (text: string) => text.replace(/: $/u, '');
 
-const Row = memo(function Row({ row: one, decided, onDecide, onDecideAll, onChoose }: RowProps) {
+const Row = memo(function Row({
+  row: one,
+  setting,
+  decided,
+  onDecide,
+  onDecideAll,
+  onChoose,
+}: RowProps) {
   const t = useTokens();
   const [mending, setMending] = useState(false);
   const { row, typed, text, state, passed, others, alike, kind } = one;
@@ -238,9 +257,18 @@ const Row = memo(function Row({ row: one, decided, onDecide, onDecideAll, onChoo
                 }}
               />
             ))}
+            {!isOpen && <Target label={PAGE.done} onPress={() => setMending(false)} />}
             <Target look="plain" label={PAGE.note} onPress={() => decide('note')} />
             <Target look="plain" label={PAGE.out} onPress={() => decide('out')} />
           </View>
+          {one.entry?.kind === 'item' && (
+            <DoseSteps
+              item={one.entry}
+              text={text}
+              setting={setting}
+              onStep={(as) => onDecide(row, { as })}
+            />
+          )}
           <Rewrite key={text || typed} typed={text || typed} onWrite={(as) => decide({ as })} />
         </>
       ) : (
@@ -274,6 +302,41 @@ const Row = memo(function Row({ row: one, decided, onDecide, onDecideAll, onChoo
     </View>
   );
 });
+
+const noteBehind = (text: string) => /    # .*$/u.exec(text)?.[0] ?? '';
+
+/** The amount, the sets and the rest of a row, stepped as in the builder. */
+function DoseSteps({
+  item,
+  text,
+  setting,
+  onStep,
+}: {
+  readonly item: Item;
+  readonly text: string;
+  readonly setting: Setting;
+  readonly onStep: (text: string) => void;
+}) {
+  const { dose } = itemInForce(item, setting);
+  const isTime = dose.kind === 'hold' || dose.kind === 'timed';
+  const write = (words: Stepper['less']) =>
+    words && (() => onStep(`${steppedLine(item, words, setting)}${noteBehind(text)}`));
+  const steps = (label: string, shown: string, { less, more }: Stepper) => (
+    <Steps label={label} shown={shown} onLess={write(less)} onMore={write(more)} />
+  );
+  const amount = amountOf(dose);
+  return (
+    <View>
+      {steps(
+        KIND_WORDS[dose.kind],
+        isTime ? timeWords(amount) : String(amount),
+        amountStepper(item, setting),
+      )}
+      {steps(PAGE.sets, String(dose.sets), setsStepper(item, setting))}
+      {dose.sets > 1 && steps(PAGE.rest, timeWords(dose.restMs), restStepper(item, setting))}
+    </View>
+  );
+}
 
 function Rewrite({
   typed,

@@ -30,6 +30,9 @@ export const PAGE = {
   isOut: 'left out',
   rewrite: 'Write it another way',
   mend: 'Change',
+  done: 'Done',
+  sets: 'Sets',
+  rest: 'Rest between sets',
   shape: 'Your plan is read as',
   shapes: [
     { value: 'list', text: 'A list' },

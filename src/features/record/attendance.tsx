@@ -13,7 +13,7 @@ import {
 import { withCapital, type PersonId } from '@/core/common';
 import type { Member } from '@/core/people';
 import { Choices, Fold, TARGET, Target, Toggle, useTokens } from '@/design';
-import { Steps } from '@/features/builder';
+import { Steps } from '@/features/steps';
 import { KeptField } from '@/features/people';
 import {
   entryChanged,

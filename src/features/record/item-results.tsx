@@ -11,7 +11,7 @@ import {
 import { SUPPORTS } from '@/core/moves';
 import type { Member, Rung } from '@/core/people';
 import { Choices, Fold, Target, Toggle, useTokens } from '@/design';
-import { Steps } from '@/features/builder';
+import { Steps } from '@/features/steps';
 import { KeptField } from '@/features/people';
 import { useAppSelector } from '@/state';
 import { HANDS_WORDS, rungWords } from '@/words/people';

@@ -2,6 +2,7 @@ import type { Region } from '@/core/body';
 import { foldName, propNamed, type Catalogue, type Move, type MoveKind } from '@/core/moves';
 import { limitsNamed, type LaneName, type LimitName } from '@/core/people';
 import { findMoves, type Wanted, type Where } from './find-moves';
+import { movesOfOwnWords, type OwnWordsKnown } from '../plain-line/own-words';
 import { namesHold } from './search';
 
 /** What a search says of bodies, places, things and people, besides words that name a move. */
@@ -136,7 +137,16 @@ export interface Search {
  * The moves that a search finds: by name where its words stand in one, else by the regions, places,
  * things, limits and ways of taking part that it speaks of.
  */
-export function searchSaid(catalogue: Catalogue, wanted: Wanted): Search {
+export function searchSaid(catalogue: Catalogue, wanted: Wanted, own: OwnWordsKnown = {}): Search {
+  const found = searchWithoutOwn(catalogue, wanted);
+  const mine = movesOfOwnWords(own, wanted.words ?? '');
+  if (mine.length === 0) return found;
+  const fits = findMoves(catalogue, { ...wanted, words: '' }).filter(({ id }) => mine.includes(id));
+  fits.sort((a, b) => mine.indexOf(a.id) - mine.indexOf(b.id));
+  return { ...found, moves: [...fits, ...found.moves.filter((move) => !fits.includes(move))] };
+}
+
+function searchWithoutOwn(catalogue: Catalogue, wanted: Wanted): Search {
   const words = wanted.words ?? '';
   const byName = findMoves(catalogue, wanted);
   if (words.trim() === '' || byName.some((move) => namesHold(move, words))) {

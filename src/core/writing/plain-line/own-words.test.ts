@@ -1,5 +1,7 @@
 import { moveIdSchema } from '@/core/common';
+import { SHIPPED } from '@/core/moves';
 import { ownWordsSchema, wordsChosen, wordsToKeep, type OwnWordsKnown } from './own-words';
+import { searchSaid } from '../find-moves/said-wanted';
 import { readTypedLine } from './typed-line';
 
 const move = (id: string) => moveIdSchema.parse(id);
@@ -49,5 +51,15 @@ describe('words of somebody’s own', () => {
   test('of a move that is gone mean nothing, and amounts are still not lost', () => {
     expect(read('old faithful 10', known('old faithful', move('gone'))).text).toBe('');
     expect(read('old faithful 10 8 6', known('old faithful', LIFTS)).line).toBeUndefined();
+  });
+
+  test('are found by the search as well, first, and within what else is asked for', () => {
+    const words = known('old faithful', MARCH);
+    const found = (wanted: Parameters<typeof searchSaid>[1]) =>
+      searchSaid(SHIPPED, wanted, words).moves.map(({ id }) => id);
+    expect(found({ words: 'old faith' })[0]).toBe(MARCH);
+    expect(found({ words: 'old faithful', where: 'floor' })).not.toContain(MARCH);
+    expect(found({ words: 'ol' })).not.toContain(MARCH);
+    expect(searchSaid(SHIPPED, { words: 'old faithful' }).moves).toEqual([]);
   });
 });

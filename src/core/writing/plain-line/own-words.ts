@@ -41,3 +41,11 @@ export function wordsChosen(
   const others = known?.moves.filter((one) => one !== move) ?? [];
   return { id, moves: [move, ...others].slice(0, MOST_MOVES), on };
 }
+
+/** The moves that somebody calls so, or begins to; none for less than three letters. */
+export function movesOfOwnWords(known: OwnWordsKnown, words: string): readonly MoveId[] {
+  const typed = foldName(words).replace(/\s+/gu, ' ').trim();
+  if (typed.length < 3) return [];
+  const meant = Object.values(known).filter(({ id }) => id.startsWith(typed));
+  return [...new Set(meant.flatMap(({ moves }) => moves))];
+}

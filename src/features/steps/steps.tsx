@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Text } from 'react-native-paper';
 import { IconButton, TARGET, useTokens } from '@/design';
-import { EDITOR } from './strings';
+import { STEPS } from './strings';
 
 interface StepsProps {
   readonly label: string;
@@ -23,7 +23,7 @@ export function Steps({ label, shown, onLess, onMore }: StepsProps) {
         mode="outlined"
         size={20}
         style={styles.target}
-        accessibilityLabel={EDITOR.less(label)}
+        accessibilityLabel={STEPS.less(label)}
         disabled={!onLess}
         onPress={() => onLess?.()}
       />
@@ -35,7 +35,7 @@ export function Steps({ label, shown, onLess, onMore }: StepsProps) {
         mode="outlined"
         size={20}
         style={styles.target}
-        accessibilityLabel={EDITOR.moreOf(label)}
+        accessibilityLabel={STEPS.moreOf(label)}
         disabled={!onMore}
         onPress={() => onMore?.()}
       />

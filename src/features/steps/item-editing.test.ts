@@ -18,6 +18,7 @@ import {
   setsSpanStepper,
   setsStepper,
   spanStepper,
+  steppedLine,
   toInAll,
   toKind,
   toLed,
@@ -49,6 +50,22 @@ function after(line: string, words: Stepper['less']): string {
   expect(itemFaults(next, DESK)).toEqual([]);
   return writeItem(next, SHIPPED);
 }
+
+describe('a line by itself', () => {
+  test.each([
+    ['Seated twist: hold 20s, each side', 'Seated twist: hold 25s, each side'],
+    [
+      'Sit to stand: 10 reps x3, rest 1:00, held 2s',
+      'Sit to stand: 11 reps x3, held 2s, rest 1:00',
+    ],
+    ['Heel raises: 8-12 reps', 'Heel raises: 9-12 reps'],
+  ])('%s is stepped, and the rest of it kept', (line, expected) => {
+    const { more } = amountStepper(itemOf(line), DESK);
+    const next = steppedLine(itemOf(line), more ?? {}, DESK);
+    expect(next).toBe(expected);
+    expect(writeItem(itemOf(next), SHIPPED)).toBe(next);
+  });
+});
 
 describe('changing an item', () => {
   test.each([

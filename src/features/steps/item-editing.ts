@@ -17,8 +17,11 @@ import {
 } from '@/core/moves';
 import {
   TIME_STEP_MS,
+  catalogueFor,
   doseWritten,
   itemInForce,
+  mendedItem,
+  writeItem,
   type Item,
   type ItemWords,
   type Setting,
@@ -98,6 +101,14 @@ export function setsSpanStepper(item: Item, setting: Setting): Stepper {
     less: dose.mostSets === undefined ? undefined : to(now - 1),
     more: to(now + 1),
   };
+}
+
+/** A line by itself, as text, with what a step changes of it. */
+export function steppedLine(item: Item, words: ItemWords, setting: Setting): string {
+  const to = Object.fromEntries(
+    Object.entries({ ...item, ...words }).filter(([, value]) => value !== undefined),
+  ) as Item;
+  return writeItem(mendedItem(to, setting), catalogueFor(setting));
 }
 
 export type RepsLed = 'tempo' | 'held' | 'breath';
