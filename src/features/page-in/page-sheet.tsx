@@ -246,6 +246,19 @@ const Row = memo(function Row({
                     : PAGE.noMove}
             </Text>
           )}
+          {!isOpen && (
+            <Text variant="titleMedium" aria-live="polite">
+              {said}
+            </Text>
+          )}
+          {one.entry?.kind === 'item' && (
+            <DoseSteps
+              item={one.entry}
+              text={text}
+              setting={setting}
+              onStep={(as) => onDecide(row, { as })}
+            />
+          )}
           <View style={styles.choices}>
             {others.map((other) => (
               <Target
@@ -257,19 +270,11 @@ const Row = memo(function Row({
                 }}
               />
             ))}
-            {!isOpen && <Target label={PAGE.done} onPress={() => setMending(false)} />}
             <Target look="plain" label={PAGE.note} onPress={() => decide('note')} />
             <Target look="plain" label={PAGE.out} onPress={() => decide('out')} />
           </View>
-          {one.entry?.kind === 'item' && (
-            <DoseSteps
-              item={one.entry}
-              text={text}
-              setting={setting}
-              onStep={(as) => onDecide(row, { as })}
-            />
-          )}
           <Rewrite key={text || typed} typed={text || typed} onWrite={(as) => decide({ as })} />
+          {!isOpen && <Target look="filled" label={PAGE.done} onPress={() => setMending(false)} />}
         </>
       ) : (
         <View style={styles.sure}>
