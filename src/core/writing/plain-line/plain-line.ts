@@ -414,6 +414,7 @@ function choiceOf(
     (amount === undefined && saysAmount(dose)) ||
     (dose.only && !side) ||
     uncounted ||
+    (isHeldPerhaps(dose) && amount?.includes(', held')) ||
     moves ||
     isRestOf(move, dose, words) ||
     dose.lost !== undefined;
@@ -451,6 +452,10 @@ const withLoad = (text: string, load: string | undefined) =>
 
 const saysAmount = ({ seconds, reps, breaths, bare, sets }: SaidDose) =>
   [seconds, reps, breaths, bare, sets].some((said) => said !== undefined);
+
+/** A number of reps and a time beside it, with no word for what the time is. */
+const isHeldPerhaps = ({ reps, seconds, held }: SaidDose) =>
+  reps !== undefined && seconds !== undefined && held !== true;
 
 /** Words of what comes again and again. */
 const MOVES =
@@ -492,8 +497,8 @@ function amountOf(
     if (many && dose.reps === undefined) return `${times} reps, held ${seconds}s`;
     if (dose.reps === undefined) return timed(seconds);
     if (own.kind === 'hold') return sets ? undefined : `hold ${seconds}s x${dose.reps}`;
-    // Reps that are each held so long, where that is said.
-    return dose.held ? `${dose.reps}${to} reps${sets}, held ${seconds}s` : undefined;
+    // Reps that are each held so long; where no word says that they are held, it is asked.
+    return `${dose.reps}${to} reps${sets}, held ${seconds}s`;
   }
   // Many rounds of a thing and nothing else are so many of it.
   const rounds = dose.sets !== undefined && dose.sets > MOST_SETS_ALONE && !dose.eachWay;

@@ -43,7 +43,7 @@ export interface SaidLine {
 
 /** Numbers that are a part of a name, and stay: one leg, figure four, the eight that is walked. */
 const NAMED =
-  /\b(?:glute|quad|hamstring|thigh)s? sets\b|\b(?:4|four)[ -]point\b|\bturns? 360\b|\b360(?: degrees?)? turns?\b|\bfigures? of four\b|\b(?:20-20-20|4-4-4-4)\b|\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4|eight|8)\b|\bfigures? of (?:eight|8)\b|\ball[ -](?:fours|4'?s)(?! ?x)\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\b(?:two|three|four)[ -]part\b|\blook left (?:and|&|\/) right\b|\bhover (?:and|&) hold\b|\bto the (?:right and left|left and right)\b/gu;
+  /\b(?:glute|quad|hamstring|thigh)s? sets\b|\bwarrior[ -](?:one|two|three|[123]|i{1,3})\b|\b(?:4|four)[ -]point\b|\bturns? 360\b|\b360(?: degrees?)? turns?\b|\bfigures? of four\b|\b(?:20-20-20|4-4-4-4)\b|\b(?:one|two|four)[ -](?:legs?|legged|hands?|knees?|arms?|foot|feet|sides?)\b|\bboth[ -](?:knees|arms|hands|feet)\b|\bboth[ -]legs (?=reach|strap)|\bfigure[ -](?:four|4|eight|8)\b|\bfigures? of (?:eight|8)\b|\ball[ -](?:fours|4'?s)(?! ?x)\b|\b90[/ -]?90\b|\bninety[ -]?ninety\b|\bin four (?:equal )?parts\b|\b(?:two|three|four)[ -]part\b|\blook left (?:and|&|\/) right\b|\bhover (?:and|&) hold\b|\bto the (?:right and left|left and right)\b/gu;
 
 /** Bullets, numbering and a time in front, which say nothing of the move. */
 const FRONT = /^\s*(?:[-*•·–>]+|\(?\d{1,2}[.)](?!\d))\s*/u;

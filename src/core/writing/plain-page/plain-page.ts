@@ -1,6 +1,8 @@
 import { onSide, type PositionId } from '@/core/body';
+import { itemIdSchema } from '@/core/common';
 import { itemInForce, type Line, type SectionName } from '@/core/routine';
 import type { PlainSetting } from '../plain-line/plain-line';
+import { readSaidDose } from '../plain-line/said-dose';
 import { readSaidLine } from '../plain-line/said-line';
 import { sectionHeaded } from '../plain-line/section-said';
 import { NOTHING, type TypedLine } from '../plain-line/typed-line';
@@ -74,7 +76,9 @@ export function readPlainPage(text: string, setting: PlainSetting, as?: Shape): 
     const { said, section: own } = plain;
     // A row that was cut, or whose time runs backwards, is not taken for all that it said.
     const isCut = row.typed.length >= MOST_LETTERS || row.backwards;
-    const reading = isCut ? OPEN : timed(plain, row, { ...setting, at });
+    const isFirst = lines.length === 0 && title === undefined;
+    const greeting = isFirst || plain.reading?.line ? undefined : greeted(said);
+    const reading = isCut ? OPEN : (greeting ?? timed(plain, row, { ...setting, at }));
     // What is a line of its own is no heading: two minutes to relax are led.
     const headed = reading
       ? !(plain.reading?.line && /\d/u.test(said)) && sectionHeaded(said)
@@ -141,8 +145,21 @@ function timed(
 
 /** Words without an amount of anything but minutes. */
 function isTitle(said: string): boolean {
-  return said.length <= 80 && !/\b\d+\s*(?:x|reps?|s|secs?|seconds?|breaths?)\b/iu.test(said);
+  const { reps, breaths, sets, seconds = 0, held } = readSaidDose(said).dose;
+  const isCounted = [reps, breaths, sets, held].some((one) => one !== undefined);
+  return said.length <= 80 && !isCounted && seconds % 60 === 0;
 }
+
+/** What is said to people, and is no line of a class. */
+const GREETING =
+  /^(?:hi|hello|hey|welcome|good (?:morning|afternoon|evening)|see you|bye|goodbye|well done|thanks?|thank you|have an? (?:good|great|nice|lovely)|enjoy|take care|great (?:job|work)|that(?:'|’)s (?:it|all)|the end|namaste)\b[^\d]*$/iu;
+
+/** A greeting is kept as it is. */
+const greeted = (said: string): TypedLine | undefined =>
+  GREETING.test(said)
+    ? { ...NOTHING, line: { kind: 'note', id: GREETED, note: said }, text: `# ${said}` }
+    : undefined;
+const GREETED = itemIdSchema.parse('trial');
 
 /** Where a line leaves people, as it is usually done. */
 export function placeAfter(line: Line, setting: PlainSetting): PositionId | undefined {

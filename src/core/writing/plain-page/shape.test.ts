@@ -155,6 +155,36 @@ describe('sentences and bullets', () => {
   });
 });
 
+describe('what stands round the rows', () => {
+  const plan = readPlainPage(
+    'Tuesday seniors - 30 min\n\n1. Sit to stand 2 x 8\n   - use hands if needed\n2. Heel raises 15\nSee you next week!',
+    setting,
+  );
+
+  test('a bullet is of the row above, whatever the page begins with', () => {
+    expect(plan.lines[0]).toMatchObject({
+      reading: { text: 'Sit to stand: 8 reps x2' },
+      note: 'use hands if needed',
+    });
+  });
+
+  test('a greeting is kept as a note, and nobody is asked which move it is', () => {
+    expect(plan.lines.at(-1)?.reading.line).toMatchObject({
+      kind: 'note',
+      note: 'See you next week!',
+    });
+  });
+
+  test('a first sentence that has an amount is no title', () => {
+    const { title, lines } = readPlainPage(
+      'We start sitting with five deep breaths, then roll the shoulders ten times. After that march in the chair for one minute.',
+      setting,
+    );
+    expect(title).toBeUndefined();
+    expect(lines[0]?.typed).toContain('five deep breaths');
+  });
+});
+
 describe('rows about rows', () => {
   test.each([
     'x2 rounds',

@@ -317,9 +317,12 @@ const LONG = 90;
 function listOf(lines: readonly TypedLine[]): Shaped {
   let isProse = false;
   const rows: RawRow[] = [];
+  // What is set in stands under the last line that is not, where that is one of a list.
+  let isListed = false;
   for (const { line, typed } of lines) {
-    const isUnder =
-      INDENT.test(typed) && rows.length > 0 && /^\s*(?:\d+[.)]|[-*•])/u.test(lines[0]?.typed ?? '');
+    const isSetIn = INDENT.test(typed);
+    if (!isSetIn) isListed = /^(?:\d+[.)]|[-*•])/u.test(typed);
+    const isUnder = isSetIn && isListed && rows.length > 0;
     const above = rows.at(-1);
     // A bullet under a row says how that is done, unless it has an amount of its own.
     if (isUnder && above && !/\d/u.test(typed)) {
