@@ -60,7 +60,17 @@ function tellAhead(
   // "And rest" and a count-down are not for what goes on.
   const cues = last.cues.filter(({ kind }) => kind !== 'end');
   const freeMs = Math.max(last.startMs, ...cues.map((cue) => cue.atMs + talkMs(cue.text, talkWpm)));
-  for (const said of [[name, ...taken, text], [name, text], [name]]) {
+  const done = walk.lanes[0] && doing.choices.get(walk.lanes[0].name)?.move;
+  // A set-up of its own is said where there is time; a move that flows on has none of the catalogue's.
+  const own = done === inForce.move ? doing.item.setUp : undefined;
+  const setUp = own === undefined ? [] : [spoken(own, set.side, first, walk.phrases)];
+  const ways = [
+    ...(setUp.length > 0 ? [[name, ...setUp, ...taken, text]] : []),
+    [name, ...taken, text],
+    [name, text],
+    [name],
+  ];
+  for (const said of ways) {
     const words = said.map(withStop).join(' ');
     const atMs = last.endMs - talkMs(words, talkWpm);
     // A cue of signs alone takes no time to say, and still stands where it is.

@@ -1,4 +1,4 @@
-import { printClock } from '@/core/common';
+import { printClock, withCapital, withStop } from '@/core/common';
 import {
   SECTIONS,
   catalogueFor,
@@ -160,14 +160,19 @@ function workRow(routine: Routine, segment: Segment, phrases: CueSheetPhrases): 
     if (option.lane === undefined) options.push(phrases.or(writeOption(option, catalogue)));
   }
   const leading = lanes[0]?.[1];
-  const go = segment.cues[0];
+  // Words of a line's own are of its own move.
+  const own = item && leading?.move.id === item.moveId ? item : undefined;
+  const said = (words: string | undefined) => words && withStop(withCapital(plain(words)));
+  const go = segment.cues.find(({ kind }) => kind === 'go') ?? segment.cues[0];
   const watch = leading && plain(phrases.watch(leading.cues.watch, leading.cues.breath));
   return {
     startMs: segment.startMs,
     move: leading?.move.name ?? segment.moveName ?? '',
     side: phrases.side(segment.side),
     dose,
-    cue: [go?.whole ?? go?.text, watch].filter(Boolean).join(' '),
+    cue: [said(own?.setUp), go?.whole ?? go?.text, said(own?.pressWhere), watch, said(own?.out)]
+      .filter(Boolean)
+      .join(' '),
     options,
     done: leading,
     worked: segment.side,

@@ -58,6 +58,26 @@ describe('what goes out', () => {
     expect(rows[0]).toBe('startSeconds,endSeconds,kind,move,side,set,round,cue');
   });
 
+  test('the cue sheet has all words of a line’s own, each in its row', () => {
+    const own = routineOf(
+      'Seated twist: hold 1:00, press 5s x2 "knee into the {side} hand", each side, set-up "hand to the {side} knee", cue "turn", out "come back"\nMarching: for 20s',
+    );
+    const rows = cueSheet(own, compile(own, GROUP_ALONE, plainPhrases), phrases)
+      .split('\n')
+      .filter((line) => /Seated twist/.test(line));
+    expect(rows).toHaveLength(2);
+    rows.forEach((row, i) => {
+      const side = ['left', 'right'][i] ?? '';
+      for (const words of [
+        `Hand to the ${side} knee.`,
+        'urn',
+        `Knee into the ${side} hand.`,
+        'Come back.',
+      ])
+        expect(row).toContain(words);
+    });
+  });
+
   test('the cue sheet has a row a side, the rests, and every lane', () => {
     const lines = cueSheet(routine, score, phrases).split('\n');
     expect(lines[0]).toBe('# Low \\| tide');

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { paceOf, talkMs } from '@/core/body';
 import { cuesOf } from '@/core/moves';
 import { GROUP_ALONE } from '@/core/people';
-import { itemInForce, itemsInOrder, type Routine } from '@/core/routine';
+import { SECTIONS, itemInForce, itemsInOrder, type Line, type Routine } from '@/core/routine';
 import { routineArbitrary, plainPhrases, routineOf } from '@/core/testing';
 import {
   COUNT_DOWN_FROM_MS,
@@ -214,6 +214,76 @@ describe('the script', () => {
       'pause',
     ]);
     expect(kinds.filter((kind) => isSaid({ kind }, 'quiet'))).toEqual([]);
+  });
+});
+
+describe('words of a line’s own', () => {
+  const spoken = (script: readonly ScriptLine[]) => script.map(({ text }) => text.toLowerCase());
+  const shown = (script: readonly ScriptLine[]) =>
+    script.map(({ text, beside = '' }) => `${text} ${beside}`.toLowerCase());
+
+  /** The same routine, each line with words of its own that stand nowhere else. */
+  function worded(routine: Routine): Routine {
+    let n = 0;
+    const words = (line: Line): Line =>
+      line.kind === 'item'
+        ? {
+            ...line,
+            setUp: `alpha${++n} sit there`,
+            cue: `beta${n} move so`,
+            out: `gamma${n} come away slowly`,
+          }
+        : line;
+    const sections = SECTIONS.map((name) => [
+      name,
+      routine.sections[name].map((entry) =>
+        entry.kind === 'block' ? { ...entry, lines: entry.lines.map(words) } : words(entry),
+      ),
+    ]);
+    return { ...routine, sections: Object.fromEntries(sections) as Routine['sections'] };
+  }
+
+  test('are each said or shown, in whatever routine, where their move is led', () => {
+    fc.assert(
+      fc.property(routineArbitrary, (plain) => {
+        const routine = worded(plain);
+        const { score, script } = told(routine);
+        const all = shown(script);
+        const led = new Set(
+          score.segments.flatMap(({ itemId, lanes }) => {
+            const [leading] = Object.values(lanes);
+            return itemId && leading?.moveId ? [`${itemId} ${leading.moveId}`] : [];
+          }),
+        );
+        for (const { id, moveId, setUp, cue, out } of itemsInOrder(routine)) {
+          if (!led.has(`${id} ${moveId}`)) continue;
+          for (const words of [setUp, cue, out]) {
+            expect([words, all.some((text) => text.includes(words ?? ''))]).toEqual([words, true]);
+          }
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('a set-up is said ahead of what flows on, and a way out before it', () => {
+    const { script } = told(
+      routineOf(
+        'Seated cat: 8 reps, tempo 3-0-3, out "sit still"\nSeated twist: hold 20s, straight on, set-up "hand to the knee"',
+      ),
+    );
+    const said = spoken(script);
+    const setUp = said.findIndex((text) => text.includes('hand to the knee'));
+    expect(setUp).toBeGreaterThan(0);
+    expect(said[setUp]).toContain('seated twist');
+    expect(shown(script).some((text) => text.includes('sit still'))).toBe(true);
+  });
+
+  test('are not said to whoever does another move', () => {
+    const { script } = told(
+      routineOf('lanes: chair\nMarching: for 30s, set-up "stand tall", out "feet down"'),
+    );
+    expect(shown(script).filter((text) => /stand tall|feet down/.test(text))).toEqual([]);
   });
 });
 

@@ -86,7 +86,7 @@ export function scriptOf(
   [undefined, ...scenes].forEach((before, i) => tellBetween(draft, score, before, scenes[i]));
   scenes.forEach((scene) => tellOptions(draft, routine, scene));
   scenes.forEach((scene) => scene.sets.forEach((set) => tellAlong(draft, scene, set)));
-  scenes.forEach((scene) => showBeside(draft, scene));
+  scenes.forEach((scene, i) => showBeside(draft, scene, unsaidOf(draft, scenes, i)));
   return draft.lines.sort((a, b) => a.atMs - b.atMs);
 }
 
@@ -192,7 +192,10 @@ function tellBetween(
       (kind === 'transfer' || kind === 'prop') && startMs >= gap.fromMs && startMs < gap.untilMs,
   );
   const out = before && wayOutOf(draft, before);
-  const told = out === undefined || tellWayOut(draft, out, gap, leaves?.startMs);
+  const told =
+    out === undefined ||
+    tellWayOut(draft, out, gap, leaves?.startMs) ||
+    (before !== undefined && isOwnOut(before) && tellInWork(draft, before, out, 'way-out'));
   if (!next) return;
   const ahead: Ahead[] = told || leaves ? [] : [{ kind: 'way-out', text: out }];
   const name = tellNext(draft, before, next, gap, ahead);
@@ -233,11 +236,11 @@ function isTold(before: Scene | undefined): boolean {
 }
 
 /** In the second half of the last set before, ahead of its count-down. */
-function tellInWork(draft: Draft, { sets }: Scene, text: string): boolean {
+function tellInWork(draft: Draft, { sets }: Scene, text: string, kind: LineKind = 'next'): boolean {
   const set = sets.at(-1) ?? [];
   const { fromMs, untilMs } = stretchOf(set);
   const halfMs = (fromMs + untilMs) / 2;
-  return tell(draft, 'next', text, { fromMs: halfMs, untilMs: countDownMs(set) }, lastFree);
+  return tell(draft, kind, text, { fromMs: halfMs, untilMs: countDownMs(set) }, lastFree);
 }
 
 /** A line that is said before the set-up, in the time that the set-up has to spare. */
@@ -321,12 +324,33 @@ function tellAlong(draft: Draft, scene: Scene, set: readonly Segment[]): void {
   if (quarters) point(3 / 4);
 }
 
-/** Beside the first go-cue of a move: all there is to watch, and its options. */
-function showBeside(draft: Draft, { done, sets }: Scene): void {
+/** Words of a line's own that no time was found for: they are shown. */
+function unsaidOf(draft: Draft, scenes: readonly Scene[], i: number): readonly string[] {
+  const scene = scenes[i];
+  if (!scene || scene.done?.move.id !== scene.item.moveId) return [];
+  const { setUp, cue, pressWhere, out } = scene.item;
+  const own = [setUp, cue, pressWhere, out].filter((words) => countWords(words ?? '') > 0);
+  if (own.length === 0) return [];
+  const fromMs = scenes[i - 1]?.fromMs ?? 0;
+  const untilMs = scenes[i + 1]?.workEndMs ?? Infinity;
+  const near = draft.lines.filter(({ atMs }) => atMs >= fromMs && atMs <= untilMs);
+  const said = near.map(({ text, whole }) => folded(`${text} ${whole ?? ''}`));
+  return own.flatMap((words = '') => {
+    const sides = scene.sets.map((set) => sided(draft, words, set[0]));
+    const isSaid = sides.some((one) => said.some((text) => text.includes(folded(one))));
+    return isSaid ? [] : [withStop(sides[0] ?? words)];
+  });
+}
+
+const folded = (text: string) => text.toLowerCase();
+
+/** Beside the first go-cue of a move: all there is to watch, its options, and words of its own. */
+function showBeside(draft: Draft, { done, sets }: Scene, own: readonly string[]): void {
   const go = sets[0]?.[0]?.cues[0];
   const at = go ? draft.lines.indexOf(go) : -1;
   if (!done || !go || at < 0) return;
-  const beside = sided(draft, draft.phrases.beside(done.cues), sets[0]?.[0]);
+  const about = sided(draft, draft.phrases.beside(done.cues), sets[0]?.[0]);
+  const beside = [...own, about].join(' ');
   draft.lines[at] = { ...go, beside };
 }
 
@@ -345,10 +369,13 @@ function nextPoint(
   return text && withStop(sided(draft, text, set[0]));
 }
 
-function wayOutOf(draft: Draft, { item, done, sets }: Scene): string | undefined {
+const isOwnOut = ({ item, done }: Scene): boolean =>
+  done?.move.id === item.moveId && countWords(item.out ?? '') > 0;
+
+function wayOutOf(draft: Draft, scene: Scene): string | undefined {
+  const { item, done, sets } = scene;
   const last = sets.at(-1)?.[0];
-  const told = done?.move.id === item.moveId && countWords(item.out ?? '') > 0;
-  const own = told ? item.out : undefined;
+  const own = isOwnOut(scene) ? item.out : undefined;
   return done && withStop(sided(draft, own ?? done.cues.wayOut, last));
 }
 
