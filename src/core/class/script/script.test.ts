@@ -281,6 +281,16 @@ describe('words of a line’s own', () => {
     expect(shown(script).some((text) => text.includes('sit still'))).toBe(true);
   });
 
+  test('an option is told by what makes it one', () => {
+    const said = (option: string) =>
+      spoken(linesOf(`Heel raises: for 1:00, or "${option}"`)).find((text) =>
+        text.startsWith('or '),
+      );
+    expect(said('Heel raises: level fingertips')).toBe('or fingertips');
+    expect(said('Seated heel raises')).toBe('or seated heel raises');
+    expect(said('Tandem stance: level two hands')).toBe('or tandem stance, two hands');
+  });
+
   test('are not said to whoever does another move', () => {
     const { script } = told(
       routineOf('lanes: chair\nMarching: for 30s, set-up "stand tall", out "feet down"'),

@@ -1,7 +1,13 @@
 import { countWords, paceOf, talkMs, type Pace } from '@/core/body';
 import { withStop } from '@/core/common';
-import { moveById, type Cues } from '@/core/moves';
-import { catalogueFor, type ItemInForce, type Routine } from '@/core/routine';
+import { moveById, type Catalogue, type Cues } from '@/core/moves';
+import {
+  catalogueFor,
+  type Item,
+  type ItemInForce,
+  type ItemOption,
+  type Routine,
+} from '@/core/routine';
 import {
   COUNT_DOWN_FROM_MS,
   COUNT_DOWN_MS,
@@ -282,13 +288,21 @@ function tellAhead(draft: Draft, scene: Scene, ahead: readonly Ahead[], begins: 
   }
 }
 
+/** An option by what makes it one: of the same move its level alone, of another its level as well. */
+function optionSaid(catalogue: Catalogue, item: Item, { moveId, level: id }: ItemOption): string {
+  const { name, levels } = moveById(catalogue, moveId);
+  const level = levels.find((one) => one.id === id)?.name;
+  if (level === undefined) return name;
+  return moveId === item.moveId ? level : `${name}, ${level}`;
+}
+
 /** What anybody may do instead is told once, in the first set that has time for it. */
 function tellOptions(draft: Draft, routine: Routine, { item, sets }: Scene): void {
   const offered = (item.options ?? []).filter(({ lane }) => lane === undefined);
   const [set] = sets;
   if (!set || offered.length === 0 || draft.offered.has(item.id)) return;
   const catalogue = catalogueFor(routine);
-  const names = offered.map(({ moveId }) => moveById(catalogue, moveId).name);
+  const names = offered.map((option) => optionSaid(catalogue, item, option));
   const span = { fromMs: stretchOf(set).fromMs, untilMs: countDownMs(set) };
   if (tell(draft, 'point', draft.phrases.orElse(names), span)) draft.offered.add(item.id);
 }
