@@ -5,5 +5,6 @@ export type { Drawn } from './figure';
 export { pictureOf } from './picture';
 export { coloursOf, MARKS_FROM, mixed, penOf, seamHides, type Colours } from './paint';
 export type { Stretched } from './shade';
+export { drawnAt } from './place';
 export { motionOf, type Motion } from './motion';
 export { svgOf, type Still } from './svg';

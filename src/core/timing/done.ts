@@ -1,3 +1,4 @@
+import type { PositionId } from '@/core/body';
 import {
   cuesOf,
   levelById,
@@ -14,6 +15,8 @@ export interface Done {
   readonly move: Move;
   readonly level: Level;
   readonly cues: Cues;
+  /** Where its line asks for it, where that is not its level's usual place. */
+  readonly at?: PositionId | undefined;
 }
 
 /** What a lane does in a segment; undefined where it rests. */

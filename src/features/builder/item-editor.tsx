@@ -60,7 +60,15 @@ export function ItemEditor({ item, onClose, ...editing }: ItemEditorProps) {
     <View style={styles.all}>
       <PanelTop title={move.name} onClose={onClose} />
       <View style={styles.about}>
-        <Figure move={move} level={level} width={128} height={96} dose={dose} says />
+        <Figure
+          move={move}
+          level={level}
+          place={item.at}
+          width={128}
+          height={96}
+          dose={dose}
+          says
+        />
         <Text variant="bodyMedium" style={[styles.setUp, { color: t.quiet }]}>
           {cuesOf(move, level).setUp.replaceAll('{side}', 'left').replaceAll('{other}', 'right')}
         </Text>

@@ -36,17 +36,26 @@ describe('where a figure is', () => {
   });
 
   test('it keeps the tempo of reps, and stays in a hold', () => {
-    const reps = beatOf({
-      kind: 'reps',
-      reps: 6,
-      sets: 1,
-      restMs: 0,
-      tempo: [3000, 1000, 2000, 0],
-    });
-    expect(reps).toEqual({ wayMs: 3000, stayMs: 1000, backMs: 2000 });
-    expect(beatOf({ kind: 'hold', holdMs: 20_000, sets: 1, restMs: 0 }).stayMs).toBeGreaterThan(
-      3000,
+    const reps = beatOf(
+      {
+        kind: 'reps',
+        reps: 6,
+        sets: 1,
+        restMs: 0,
+        tempo: [3000, 1000, 2000, 0],
+      },
+      'mobility',
     );
+    expect(reps).toEqual({ wayMs: 3000, stayMs: 1000, backMs: 2000 });
+    expect(
+      beatOf({ kind: 'hold', holdMs: 20_000, sets: 1, restMs: 0 }, 'stretch').stayMs,
+    ).toBeGreaterThan(3000);
+  });
+
+  test('a stretch that is counted in breaths is stayed in, and a breath moves', () => {
+    const breaths = { kind: 'breaths', breaths: 5, sets: 1, restMs: 0 } as const;
+    expect(beatOf(breaths, 'stretch').stayMs).toBeGreaterThan(3000);
+    expect(beatOf(breaths, 'breath').stayMs).toBeLessThan(1000);
   });
 
   test('with a class it goes once through all key poses in a rep, and one way where sides turn', () => {

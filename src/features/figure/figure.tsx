@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Text } from 'react-native-paper';
-import type { Side } from '@/core/body';
+import type { PositionId, Side } from '@/core/body';
 import { boxOf, motionOf, pictureOf } from '@/core/figure';
 import type { Dose } from '@/core/moves';
 import { useTokens } from '@/design';
@@ -15,6 +15,8 @@ import type { Now } from './time';
 export interface FigureProps {
   readonly move: DrawnMove;
   readonly level: DrawnLevel;
+  /** Where the line asks for it. */
+  readonly place?: PositionId | undefined;
   readonly width: number;
   readonly height: number;
   /** The side that works; of a move done on each side the left one, as its words are shown. */
@@ -33,6 +35,7 @@ export interface FigureProps {
 export function Figure({
   move,
   level,
+  place: asked,
   width,
   height,
   side = move.sides === 'each' ? 'left' : 'right',
@@ -43,13 +46,17 @@ export function Figure({
 }: FigureProps) {
   const t = useTokens();
   const poses = usePoses();
-  const shown = useMemo(() => poses && shownFor(poses.POSES, move, level), [poses, move, level]);
+  const shown = useMemo(
+    () => poses && shownFor(poses.POSES, move, level, asked),
+    [poses, move, level, asked],
+  );
   const motion = useMemo(() => shown && motionOf(shown.drawn), [shown]);
   const led = now !== undefined;
+  const { kind } = move;
   const at = useMemo(() => {
     if (!motion) return undefined;
-    return led ? atNow(motion) : dose && atDose(motion, dose);
-  }, [motion, dose, led]);
+    return led ? atNow(motion) : dose && atDose(motion, dose, kind);
+  }, [motion, dose, led, kind]);
   const { place, breath } = useMoment(at, now, Math.max(0, (motion?.keys ?? 1) - 1));
   const layers = useMemo(
     () =>
@@ -85,6 +92,11 @@ export function Figure({
       {borrowed && (
         <Text variant="bodySmall" style={{ color: t.quiet }}>
           {FIGURE.borrowed(borrowed.name)}
+        </Text>
+      )}
+      {says && shown?.elsewhere && (
+        <Text variant="bodySmall" style={{ color: t.quiet }}>
+          {FIGURE.elsewhere}
         </Text>
       )}
     </View>

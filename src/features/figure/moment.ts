@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Motion } from '@/core/figure';
-import type { Dose } from '@/core/moves';
+import type { Dose, MoveKind } from '@/core/moves';
 import { onFrame, wantsLessMotion } from '@/platform/page';
 import { beatOf, breathAt, keyAt, placeAt, placeNow, type Now } from './time';
 
@@ -14,8 +14,8 @@ export interface Moment {
 export type At = (ms: number, now: Now | undefined) => Moment;
 
 /** Again and again in the tempo of a dose. */
-export function atDose({ keys }: Motion, dose: Dose): At {
-  const beat = beatOf(dose);
+export function atDose({ keys }: Motion, dose: Dose, kind: MoveKind): At {
+  const beat = beatOf(dose, kind);
   return (ms) => ({ place: placeAt(ms, keys, beat), breath: 0 });
 }
 

@@ -31,8 +31,8 @@ function besideEachOther(
 
 export function picturesOf({ POSES }: Pick<Drawings, 'POSES'>, page: string): Pictured {
   let count = 0;
-  return ({ move, level }, side, width, height) => {
-    const shown = shownFor(POSES, move, level);
+  return ({ move, level, at: place }, side, width, height) => {
+    const shown = shownFor(POSES, move, level, place);
     if (!shown) return undefined;
     const { at, keys } = motionOf(shown.drawn);
     const still = stillOf(shown.drawn);

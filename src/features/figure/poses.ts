@@ -1,6 +1,7 @@
 import isEqual from 'fast-deep-equal';
 import { useSyncExternalStore } from 'react';
-import type { Drawn } from '@/core/figure';
+import type { PositionId } from '@/core/body';
+import { drawnAt, type Drawn } from '@/core/figure';
 import type { POSES, drawnStep, Poses } from '@/core/figure/poses';
 import { SHIPPED, type Level, type Move } from '@/core/moves';
 
@@ -54,13 +55,27 @@ export interface DrawnMove extends Pick<Move, 'id' | 'family' | 'kind' | 'sides'
 export interface Shown {
   readonly drawn: Drawn;
   readonly borrowed?: Move;
+  /** It is asked for at another place than it is drawn at. */
+  readonly elsewhere?: true;
 }
 
 /**
  * The figure of a level: its own, or one of the move that it was copied from, whose levels it still
  * has, or else of another move of its family, since moves that somebody wrote have none.
  */
-export function shownFor(poses: Poses, move: DrawnMove, level: DrawnLevel): Shown | undefined {
+export function shownFor(
+  poses: Poses,
+  move: DrawnMove,
+  level: DrawnLevel,
+  place?: PositionId,
+): Shown | undefined {
+  const shown = ownOrKin(poses, move, level);
+  if (!shown || place === undefined || place === level.from) return shown;
+  const there = drawnAt(shown.drawn, place);
+  return there ? { ...shown, drawn: there } : { ...shown, elsewhere: true };
+}
+
+function ownOrKin(poses: Poses, move: DrawnMove, level: DrawnLevel): Shown | undefined {
   const own = poses[move.id]?.[level.id];
   if (own) return { drawn: own };
   const kin = SHIPPED.byId.get(move.id) ?? mostLike(move);

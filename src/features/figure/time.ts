@@ -1,5 +1,5 @@
 import type { Step } from '@/core/body';
-import type { Dose } from '@/core/moves';
+import type { Dose, MoveKind } from '@/core/moves';
 
 /** How a figure goes through its key poses: milliseconds on the way, back, and at rest in each. */
 export interface Beat {
@@ -20,9 +20,13 @@ export interface Now extends Beat {
 const USUAL: Beat = { wayMs: 2000, backMs: 2000, stayMs: 700 };
 const HELD: Beat = { wayMs: 2400, backMs: 2000, stayMs: 4000 };
 
+/** Whether it is gone into once and stayed in: a hold, and a stretch that is counted in breaths. */
+export const isStayedIn = ({ kind: counted }: Dose, kind: MoveKind): boolean =>
+  counted === 'hold' || (counted === 'breaths' && kind === 'stretch');
+
 /** In the tempo of the dose; a hold goes in, stays, and comes back. */
-export function beatOf(dose: Dose): Beat {
-  if (dose.kind === 'hold') return HELD;
+export function beatOf(dose: Dose, kind: MoveKind): Beat {
+  if (isStayedIn(dose, kind)) return HELD;
   if (dose.kind !== 'reps' || !dose.tempo) return USUAL;
   const [out, pause, back] = dose.tempo;
   return { wayMs: Math.max(400, out), backMs: Math.max(400, back), stayMs: Math.max(200, pause) };

@@ -1,8 +1,8 @@
-import { paceOf, type Side } from '@/core/body';
-import { ownDose, type Dose, type Level, type Move } from '@/core/moves';
+import { paceOf, type PositionId, type Side } from '@/core/body';
+import { ownDose, type Dose, type Level, type Move, type MoveKind } from '@/core/moves';
 import { itemInForce, itemsInOrder, type Item, type Routine } from '@/core/routine';
 import { isWork, type Done, type Mark, type Segment } from '@/core/timing';
-import { beatOf, type Now } from '@/features/figure';
+import { beatOf, isStayedIn, type Now } from '@/features/figure';
 import { breathOf } from './counted';
 
 /** A level as it is drawn beside the words. */
@@ -10,6 +10,8 @@ export interface FigureView {
   readonly move: Move;
   readonly level: Level;
   readonly side: Side | undefined;
+  /** Where the line asks for it. */
+  readonly place?: PositionId | undefined;
   /** The rep or the hold that it moves with; undefined while nobody works. */
   readonly now: Now | undefined;
 }
@@ -34,24 +36,25 @@ export function turnAt({ marks }: Segment, placeMs: number): Mark | undefined {
 /** How what is done is drawn in a moment, and what it moves with. */
 export function figureOf(routine: Routine, at: At, { move, level }: Done): FigureView {
   const { segment, side, placeMs } = at;
-  if (!isWork(segment)) return { move, level, side, now: undefined };
   const item = itemOf(routine, segment);
-  const dose =
-    item?.moveId === move.id ? itemInForce(item, routine).dose : ownDose(move, routine.group);
+  const own = item?.moveId === move.id ? item : undefined;
+  const place = own?.at;
+  if (!isWork(segment)) return { move, level, side, place, now: undefined };
+  const dose = own ? itemInForce(own, routine).dose : ownDose(move, routine.group);
   const turn = turnAt(segment, placeMs)?.side;
   const drawn = side ?? (turn === 'left' || turn === 'right' ? turn : undefined);
-  return { move, level, side: drawn, now: nowOf(routine, at, dose) };
+  return { move, level, side: drawn, place, now: nowOf(routine, at, dose, move.kind) };
 }
 
 /** Coming out of a hold takes so long, in its last moments. */
 const OUT_MS = 1200;
 
 /** What a figure does in this moment of the work: a rep as it is counted, a hold, or by itself. */
-function nowOf(routine: Routine, { segment, span, placeMs }: At, dose: Dose): Now {
+function nowOf(routine: Routine, { segment, span, placeMs }: At, dose: Dose, kind: MoveKind): Now {
   const { startMs, endMs, marks, side } = segment;
-  const beat = beatOf(dose);
+  const beat = beatOf(dose, kind);
   const turns = side === 'alternating';
-  if (dose.kind === 'hold') {
+  if (isStayedIn(dose, kind)) {
     // Presses and eases are one hold: nobody comes out between them.
     const wayMs = Math.min(beat.wayMs, span.ms / 3);
     const stayMs = Math.max(0, span.ms - wayMs - OUT_MS);

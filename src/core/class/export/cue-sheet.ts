@@ -174,7 +174,7 @@ function workRow(routine: Routine, segment: Segment, phrases: CueSheetPhrases): 
       .filter(Boolean)
       .join(' '),
     options,
-    done: leading,
+    done: leading && { ...leading, at: own?.at },
     worked: segment.side,
   };
 }

@@ -314,7 +314,13 @@ function ItemRow({
       </View>
       {pictured && (
         <View style={styles.figure}>
-          <Figure move={inForce.move} level={inForce.level} width={84} height={63} />
+          <Figure
+            move={inForce.move}
+            level={inForce.level}
+            place={item.at}
+            width={84}
+            height={63}
+          />
         </View>
       )}
     </Chosen>
