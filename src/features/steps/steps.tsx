@@ -18,27 +18,29 @@ export function Steps({ label, shown, onLess, onMore }: StepsProps) {
       <Text variant="bodyLarge" style={styles.label}>
         {label}
       </Text>
-      <IconButton
-        icon="less-of"
-        mode="outlined"
-        size={20}
-        style={styles.target}
-        accessibilityLabel={STEPS.less(label)}
-        disabled={!onLess}
-        onPress={() => onLess?.()}
-      />
-      <Text variant="titleMedium" aria-live="polite" style={styles.shown}>
-        {shown}
-      </Text>
-      <IconButton
-        icon="add"
-        mode="outlined"
-        size={20}
-        style={styles.target}
-        accessibilityLabel={STEPS.moreOf(label)}
-        disabled={!onMore}
-        onPress={() => onMore?.()}
-      />
+      <View style={styles.set}>
+        <IconButton
+          icon="less-of"
+          mode="outlined"
+          size={20}
+          style={styles.target}
+          accessibilityLabel={STEPS.less(label)}
+          disabled={!onLess}
+          onPress={() => onLess?.()}
+        />
+        <Text variant="titleMedium" aria-live="polite" style={styles.shown}>
+          {shown}
+        </Text>
+        <IconButton
+          icon="add"
+          mode="outlined"
+          size={20}
+          style={styles.target}
+          accessibilityLabel={STEPS.moreOf(label)}
+          disabled={!onMore}
+          onPress={() => onMore?.()}
+        />
+      </View>
     </View>
   );
 }
@@ -52,6 +54,8 @@ const styles = StyleSheet.create({
     paddingVertical: 4,
   },
   label: { flexGrow: 1 },
+  // The buttons stay beside their number, whatever the label takes.
+  set: { flexDirection: 'row', alignItems: 'center', marginLeft: 'auto' },
   target: { width: TARGET, height: TARGET, margin: 2 },
   shown: { minWidth: 64, textAlign: 'center', fontVariant: ['tabular-nums'] },
 });
