@@ -79,6 +79,8 @@ const ELSEWHERE: Readonly<Partial<Record<ShownLoad, readonly string[]>>> = {
     'Ankle in and out / with a band',
     'Quick feet / whole feet',
   ],
+  // Legs above the heart press on head and eyes as a low head does.
+  'head-below-heart': ['Legs-up rest / legs up the wall'],
   // Arms that lie on the floor or hang.
   'arms-off': ['Lying along a roller / along the roll', 'Seated forward rest / rounded down'],
 };

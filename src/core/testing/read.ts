@@ -35,6 +35,7 @@ export const plainPhrases: ScorePhrases & ScriptPhrases = {
   forSides: (cue) => cue,
   ease: 'ease',
   andRest: 'and rest',
+  andStop: 'and stop',
   restHere: 'rest here',
   next: (name, dose) => ['next', name, dose].filter(Boolean).join(' '),
   now: (name, dose) => ['now', name, dose].filter(Boolean).join(' '),

@@ -32,8 +32,19 @@ function walked(walk: Walk): Score {
     totalMs: walk.nowMs,
     ...sideTotals(walk.segments),
     trips: byLane(walk.lanes.map(({ name, trips }) => [name, trips] as const)),
-    segments: walk.segments,
+    segments: walk.quiet ? walk.segments : endedTruly(walk.segments, walk.phrases),
   };
+}
+
+/** Work that is too short for a count-down ends in a word; "rest" is said only where a rest follows. */
+function endedTruly(segments: readonly Segment[], { andStop }: ScorePhrases): readonly Segment[] {
+  return segments.map((segment, i) => {
+    const next = segments[i + 1];
+    const ends = segment.cues.some(({ kind }) => kind === 'end');
+    if (!ends || !next || next.kind === 'rest') return segment;
+    const cues = segment.cues.map((cue) => (cue.kind === 'end' ? { ...cue, text: andStop } : cue));
+    return { ...segment, cues };
+  });
 }
 
 /** Does plays and gaps one after the other. */

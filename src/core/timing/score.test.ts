@@ -103,13 +103,28 @@ describe('the score', () => {
     });
   });
 
-  test('work under twelve seconds ends with "and rest", said before its end', () => {
+  test('work under twelve seconds ends with a word, said before its end', () => {
     const work = scoreOf('Seated twist: hold 11s').segments.find(isWork);
     expect(work?.cues.at(-1)).toEqual({
       atMs: (work?.endMs ?? 0) - 1000,
       kind: 'end',
-      text: 'and rest',
+      text: 'and stop',
     });
+  });
+
+  test('"and rest" is said before a rest, and nowhere else', () => {
+    fc.assert(
+      fc.property(routineArbitrary, (routine) => {
+        const { segments } = compile(routine, GROUP_ALONE, plainPhrases);
+        segments.forEach(({ cues }, i) => {
+          const next = segments[i + 1];
+          const end = cues.find(({ kind }) => kind === 'end')?.text;
+          if (end) expect(end).toBe(!next || next.kind === 'rest' ? 'and rest' : 'and stop');
+        });
+      }),
+    );
+    const [first] = scoreOf('Seated cat: for 8s x2, rest 10s').segments.filter(isWork);
+    expect(first?.cues.at(-1)?.text).toBe('and rest');
   });
 
   test('"and rest" is left to the chime where the cue fills the time', () => {

@@ -149,6 +149,8 @@ export interface ScorePhrases {
   readonly forSides: (cue: string, ofMove: Move['sides'], side: SegmentSide) => string;
   readonly ease: string;
   readonly andRest: string;
+  /** The same where no rest follows; as many words, so that it takes as long. */
+  readonly andStop: string;
   /** For a lane that has no way of taking part in a move. */
   readonly restHere: string;
   /** The same thing noticed a second time: how it is now, beside how it was. */

@@ -108,5 +108,6 @@ export const scorePhrases: ScorePhrases = {
   forSides,
   ease: 'Let go, and stay.',
   andRest: 'And rest.',
+  andStop: 'And stop.',
   restHere: 'Rest here and breathe.',
 };

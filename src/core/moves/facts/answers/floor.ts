@@ -248,7 +248,7 @@ happy-baby-held-easy
   hands-on-the-shins                 | .         | .             | round        | .             | . | folds out wide        | .      | .            | .          | . | . | .
 legs-up-rest
   calves-on-a-seat                   | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
-  legs-up-the-wall                   | .         | .             | .            | .             | . | folds                 | .      | rolls        | .          | . | . | .
+  legs-up-the-wall                   | .         | .             | .            | low           | . | folds                 | .      | rolls        | .          | . | . | .
 front-lying-leg-lift
   toes-down                          | .         | .             | .            | .             | . | .                     | .      | .            | .          | . | . | .
   leg-lifted                         | .         | .             | .            | .             | . | back                  | .      | .            | .          | . | . | .
