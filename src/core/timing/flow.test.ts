@@ -22,6 +22,24 @@ describe('lines that flow', () => {
     expect(bend?.cues[0]).toMatchObject({ kind: 'go', atMs: bend?.startMs });
   });
 
+  test('whose turn it is is heard ahead, by the words of the move or behind its name', () => {
+    let seen = 0;
+    fc.assert(
+      fc.property(routineArbitrary, (routine) => {
+        const { segments } = compile(routine, GROUP_ALONE, plainPhrases);
+        segments.forEach(({ cues }, i) => {
+          const ahead = cues.find(({ kind }) => kind === 'ahead');
+          const next = segments.slice(i + 1).find(isWork);
+          if (!ahead || (next?.side !== 'left' && next?.side !== 'right')) return;
+          seen += 1;
+          expect(ahead.text.toLowerCase()).toContain(next.side);
+        });
+      }),
+      { numRuns: 300 },
+    );
+    expect(seen).toBeGreaterThan(10);
+  });
+
   test('a cue of a sign alone has its moment to itself', () => {
     const line = { kind: 'item', moveId: 'seated-easy-breath' };
     const dose = { kind: 'timed', timedMs: 3000, sets: 1 };

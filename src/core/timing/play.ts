@@ -55,7 +55,13 @@ function tellAhead(
   const last = walk.segments[before];
   if (walk.quiet || !set || !last) return;
   const { text } = goSaid(walk, doing, { ...set, ms: LONGEST_MS }, first);
-  const name = leadingMove(walk, doing, inForce).name;
+  const side = sideOf(set.side);
+  const sideSaid = side && walk.phrases.side(side);
+  // Whose turn it is is heard, where the words of the move do not say it.
+  const isSaid = !sideSaid || text.toLowerCase().includes(sideSaid.toLowerCase());
+  const called = leadingMove(walk, doing, inForce).name;
+  const withSide = sideSaid ? `${called}, ${sideSaid}` : called;
+  const name = isSaid ? called : withSide;
   const { talkWpm } = walk.pace;
   // "And rest" and a count-down are not for what goes on.
   const cues = last.cues.filter(({ kind }) => kind !== 'end');
@@ -68,7 +74,7 @@ function tellAhead(
     ...(setUp.length > 0 ? [[name, ...setUp, ...taken, text]] : []),
     [name, ...taken, text],
     [name, text],
-    [name],
+    [withSide],
   ];
   for (const said of ways) {
     const words = said.map(withStop).join(' ');
