@@ -107,7 +107,8 @@ describe('the command line', () => {
   });
 
   test('plan reads a table whole, with its time', () => {
-    const plan = 'Chair class, 10 min\nMove\tSets\tReps\nBridge\t2\t8\nfire hydrants\t2\t8\nx2 rounds';
+    const plan =
+      'Chair class, 10 min\nMove\tSets\tReps\nBridge\t2\t8\nfire hydrants\t2\t8\nx2 rounds';
     const sheet = JSON.parse(willow(['plan', '-', '--json'], plan).stdout);
     expect(sheet).toMatchObject({
       shape: 'table',
@@ -118,7 +119,9 @@ describe('the command line', () => {
         {
           text: null,
           sure: false,
-          asked: expect.arrayContaining([expect.objectContaining({ differs: 'presses the leg back and not out to the side' })]),
+          asked: expect.arrayContaining([
+            expect.objectContaining({ differs: 'presses the leg back and not out to the side' }),
+          ]),
         },
         { kind: 'structure', sure: false },
       ],

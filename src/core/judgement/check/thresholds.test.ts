@@ -40,6 +40,38 @@ const LEGS_WARM = 'Leg extend and bend: for 180s';
 
 const THRESHOLDS: readonly Threshold[] = [
   {
+    rule: 'dose-range',
+    value: 'rehearsalMost',
+    is: 2,
+    text: (n) => desk('stand', `Good morning: ${n} reps`),
+    under: 2,
+    over: 3,
+  },
+  {
+    rule: 'dose-range',
+    value: 'boutLeastMs',
+    is: 10_000,
+    text: (n) => desk('stand', `(3 rounds)\n  Marching: for ${n}s\n  Heel raises: for 20s`),
+    under: 10,
+    over: 9,
+  },
+  {
+    rule: 'dose-range',
+    value: 'manyHoldMs',
+    is: 10_000,
+    text: (n) => desk('chair', `Seated hamstring reach: hold ${n}s x6`),
+    under: 10,
+    over: 11,
+  },
+  {
+    rule: 'dose-range',
+    value: 'manySetsFrom',
+    is: 3,
+    text: (n) => desk('chair', `Seated hamstring reach: hold 5s x${n}`),
+    under: 3,
+    over: 2,
+  },
+  {
     rule: 'arms-long',
     value: 'mostMs',
     is: 60_000,

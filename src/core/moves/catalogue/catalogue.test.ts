@@ -69,6 +69,17 @@ describe('the catalogue', () => {
     },
   );
 
+  test('what may be led a rep a breath says nothing of a breath to each half', () => {
+    const led = SHIPPED.moves.filter(({ dose, doseFor }) =>
+      [dose, ...Object.values(doseFor ?? {})].some((one) => one.kind === 'reps' && one.breath),
+    );
+    expect(led.length).toBeGreaterThan(3);
+    for (const { cues, levels } of led) {
+      for (const { breath = '' } of [cues, ...levels.map(({ words }) => words ?? {})])
+        expect(breath).not.toMatch(/each half/i);
+    }
+  });
+
   test('a stance is taken standing', () => {
     const stances = SHIPPED.moves.flatMap(({ levels }) => levels.filter(({ stance }) => stance));
     expect(stances.length).toBeGreaterThan(0);

@@ -1,6 +1,21 @@
-import { amountOf, doseInForce, ownDose, sideSetMs, unitMs, type Dose } from '@/core/moves';
-import type { ItemId } from '@/core/common';
-import { amountRange, doseChanged, changeItem, entryAt, placeOf } from '@/core/routine';
+import {
+  MOST_SETS,
+  amountOf,
+  doseInForce,
+  ownDose,
+  sideSetMs,
+  unitMs,
+  type Dose,
+} from '@/core/moves';
+import {
+  amountRange,
+  changeItem,
+  doseChanged,
+  entryAt,
+  placeOf,
+  type Block,
+  type ItemInForce,
+} from '@/core/routine';
 import type { About, Rule, Severity } from '../finding';
 import { itemOf } from '../mend';
 import type { Seen, SeenItem } from '../seen';
@@ -49,10 +64,34 @@ function spanOf(seen: Seen, one: SeenItem): Span | undefined {
   return range ? { ...range, kind: one.inForce.dose.kind } : spanInTime(seen, one);
 }
 
-/** In a build-up a dose is done again and again, and is short for that. */
-function buildsUp({ routine }: Seen, entryId: ItemId): boolean {
+/** So few reps are a rehearsal; bouts by turns, and holds that are done many times, are short. */
+const VALUES = {
+  rehearsalMost: 2,
+  boutLeastMs: 10_000,
+  manyHoldMs: 10_000,
+  manySetsFrom: 3,
+} as const;
+
+function blockOf({ routine }: Seen, { entryId }: SeenItem): Block | undefined {
   const entry = entryAt(routine, placeOf(routine, entryId));
-  return entry.kind === 'block' && entry.buildUp === true;
+  return entry.kind === 'block' ? entry : undefined;
+}
+
+/**
+ * Whether a dose is short because of the kind of work that it is, and not by a slip: a rehearsal, one long
+ * breath, a bout by turns, one of many holds. Some methods are made of these.
+ */
+function isShortWork({ dose }: ItemInForce, block: Block | undefined): boolean {
+  switch (dose.kind) {
+    case 'reps':
+      return dose.reps <= VALUES.rehearsalMost;
+    case 'breaths':
+      return dose.breaths === 1;
+    case 'timed':
+      return (block?.rounds ?? 1) > 1 && dose.timedMs >= VALUES.boutLeastMs;
+    case 'hold':
+      return dose.holdMs <= VALUES.manyHoldMs && dose.sets >= VALUES.manySetsFrom;
+  }
 }
 
 const sets = ({ about }: { readonly about: About<'kinds'> }) => about.kinds?.[0] === 'sets';
@@ -71,16 +110,21 @@ export const doseRange: Rule<'now' | 'least' | 'most', 'kinds'> = {
   severity: 'caution',
   source: 'practice',
   anyOrder: true,
-  values: {},
+  values: VALUES,
   find: (seen) =>
     seen.items.flatMap((one) => {
-      const { item, entryId, inForce } = one;
+      const { item, inForce } = one;
       const { dose, move } = inForce;
-      if (buildsUp(seen, entryId)) return [];
-      const [fewest, most] = move.range.sets;
+      const block = blockOf(seen, one);
+      // In a build-up a dose is done again and again, and is short for that.
+      if (block?.buildUp) return [];
+      const short = isShortWork(inForce, block);
+      const [fewest, mostSets] = move.range.sets;
+      const most = short && dose.kind === 'hold' ? MOST_SETS : mostSets;
       const sets = outside([dose.sets, dose.mostSets], fewest, most);
       const range = spanOf(seen, one);
-      const amount = range && outside([range.now, dose.most], range.least, range.most);
+      const least = short ? 0 : range?.least;
+      const amount = range && outside([range.now, dose.most], least ?? 0, range.most);
       const found = sets
         ? { numbers: { now: sets, least: fewest, most }, about: { kinds: ['sets'] as const } }
         : range && amount !== undefined
@@ -90,8 +134,8 @@ export const doseRange: Rule<'now' | 'least' | 'most', 'kinds'> = {
             }
           : undefined;
       if (!found) return [];
-      const { now, least, most: greatest } = found.numbers;
-      return [{ severity: severity(now, least, greatest), itemId: item.id, ...found }];
+      const { now, least: fewer, most: greatest } = found.numbers;
+      return [{ severity: severity(now, fewer, greatest), itemId: item.id, ...found }];
     }),
   mends: (seen, finding) => {
     const one = itemOf(seen, finding);

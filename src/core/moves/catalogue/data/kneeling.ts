@@ -21,7 +21,7 @@ export const KNEELING = [
       easier: 'Make it half as big, or rest the forearms on a seat.',
       further: 'Move one bone after the other, from the tail up.',
       wayOut: 'Sit back towards your heels.',
-      breath: 'One breath to each half.',
+      breath: 'Let the breath lead the back.',
     },
     levels: [
       level('small', 'all-fours', {

@@ -19,7 +19,7 @@ export const SEATED_SPINE = [
       'Make the movement half as big.',
       'Draw your hands back along your thighs as you lift.',
       'Come back to the middle and sit tall.',
-      'One breath to each half.',
+      'Let the breath lead the back.',
     ),
     levels: [
       level('small', 'sit-front', {
