@@ -1,6 +1,6 @@
 import { SIDES, type PositionId } from '@/core/body';
-import { BASES, type BaseName } from './bases';
-import type { Drawn } from './figure';
+import type { BaseName } from './bases';
+import { roomOf, type Drawn } from './figure';
 import type { Furniture } from './furniture';
 import { motionOf } from './motion';
 import { isGoal } from './solve';
@@ -43,7 +43,7 @@ function moved(drawn: Drawn, place: PositionId): Drawn | undefined {
     drawn.keys.every(isUpper);
   if (!goes) return undefined;
   const there: Drawn = { ...drawn, base };
-  return BASES[base].room.includes('mat' as never) && touchesFloor(there) ? undefined : there;
+  return roomOf(there).includes('mat') && touchesFloor(there) ? undefined : there;
 }
 
 /** Whether a key moves nothing below the trunk, and puts no hand at a place of the room. */

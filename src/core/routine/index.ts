@@ -99,6 +99,7 @@ export {
 export { SCHOOLS, SCHOOL_QUESTIONS, type SchoolQuestion } from './school';
 export { IN_ROOM, MOST_OF_A_THING, type InRoom, type RoomThing } from './room';
 export { isStrictLine, readAddingLine } from './text/adding-line';
+export { notedLine } from './text/text-lines';
 export { readDose, writeDoseLine } from './text/dose-line';
 export {
   READING_PROBLEMS,

@@ -246,7 +246,15 @@ function Reading({ adding, routine }: { readonly adding: Adding; readonly routin
   const drawn = entry.kind === 'item' ? itemInForce(entry, routine) : undefined;
   return (
     <View style={styles.reading} aria-live="polite">
-      {drawn && <Figure move={drawn.move} level={drawn.level} width={64} height={48} />}
+      {drawn && (
+        <Figure
+          move={drawn.move}
+          level={drawn.level}
+          place={entry.kind === 'item' ? entry.at : undefined}
+          width={64}
+          height={48}
+        />
+      )}
       <View style={styles.grow}>
         <Text variant="titleMedium">{strict}</Text>
         <Text variant="bodyMedium" style={{ color: t.quiet }}>

@@ -23,6 +23,15 @@ export function splitLines(text: string): readonly TextLine[] {
     .map((typed, i) => readLine(blanksForUnseen(typed), i + 1));
 }
 
+/** One line as it was typed and the note behind it; undefined where nothing stands before the note. */
+export function notedLine(
+  typed: string,
+): { readonly said: string; readonly note: string } | undefined {
+  const [line, ...more] = splitLines(typed);
+  if (!line?.note || line.raw === '' || more.length > 0) return undefined;
+  return { said: line.raw, note: line.note };
+}
+
 function readLine(typed: string, line: number): TextLine {
   const noteAt = findNote(typed);
   const said = noteAt === undefined ? typed : typed.slice(0, noteAt);

@@ -205,3 +205,41 @@ const ROUNDS = readFileSync(join(__dirname, 'rounds.txt'), 'utf8')
 test.each(ROUNDS)('%s', (typed, strict) => {
   expect(readTypedLine(typed, { group: 'older' }).text || '?').toBe(strict);
 });
+
+describe('a note behind a line', () => {
+  const read = (typed: string) => readTypedLine(typed, { group: 'older' });
+
+  test.each([
+    ['Bridge: 8 reps    # slow', 'Bridge: 8 reps    # slow', 'slow'],
+    ['bridge 8 # slow', 'Bridge: 8 reps    # slow', 'slow'],
+    [
+      'bicep curls 10 with 2 kg # left is weak',
+      'Bottle curl: 10 reps    # 2 kg, left is weak',
+      '2 kg, left is weak',
+    ],
+    ['Bottle curl: 10 reps x2    # 2 kg', 'Bottle curl: 10 reps x2    # 2 kg', '2 kg'],
+    ['rest 30s # water', 'rest 30s    # water', 'water'],
+    ['bridge 10 #', 'Bridge: 10 reps', undefined],
+    [
+      'Seated twist: hold 20s, cue "turn # look"',
+      'Seated twist: hold 20s, cue "turn # look"',
+      undefined,
+    ],
+  ])('%s keeps it', (typed, text, note) => {
+    const { line, text: strict } = read(typed);
+    expect(strict).toBe(text);
+    expect(line?.note).toBe(note);
+  });
+
+  test('is in every line that is offered, and in none that is only begun', () => {
+    const { others } = read('10 fire hydrants # knees padded');
+    expect(others.length).toBeGreaterThan(0);
+    for (const { text } of others) expect(text).toMatch(/: $| {4}# knees padded$/);
+  });
+
+  test('what is shown is what is taken where it is read again', () => {
+    const shown = ROUNDS.map(([, strict = '']) => strict).filter((strict) => strict !== '?');
+    expect(shown.filter((strict) => strict.includes('#')).length).toBeGreaterThan(5);
+    expect(shown.filter((strict) => read(strict).text !== strict)).toEqual([]);
+  });
+});

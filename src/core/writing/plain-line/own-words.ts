@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { moveIdSchema, type MoveId } from '@/core/common';
 import { foldName } from '@/core/moves';
+import { notedLine } from '@/core/routine';
 import { readSaidDose } from './said-dose';
 
 /** Words that somebody has for a move, from a choice they made. */
@@ -25,7 +26,8 @@ const MOST_MOVES = 4;
  * @returns undefined where nothing, or too much, is left of it
  */
 export function wordsToKeep(typed: string): string | undefined {
-  const words = foldName(readSaidDose(typed).words).replace(/\s+/gu, ' ').trim();
+  const said = notedLine(typed)?.said ?? typed;
+  const words = foldName(readSaidDose(said).words).replace(/\s+/gu, ' ').trim();
   return words.length < 2 || words.length > MOST_LETTERS || !/\p{L}/u.test(words)
     ? undefined
     : words;

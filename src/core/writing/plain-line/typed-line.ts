@@ -3,6 +3,7 @@ import { foldName, type Move } from '@/core/moves';
 import {
   catalogueFor,
   isStrictLine,
+  notedLine,
   readAddingLine,
   writeItem,
   writeLine,
@@ -56,11 +57,39 @@ export const NOTHING: TypedLine = {
   problem: undefined,
 };
 
+/** A line with one note more behind it, as a line and as text. */
+function withNote(read: TypedLine, note: string): TypedLine {
+  const noted = (text: string): string => {
+    if (text === '' || text.endsWith(': ')) return text;
+    const [said = '', own] = text.split(NOTE_SIGN);
+    return `${said}${NOTE_SIGN}${notes(own, note)}`;
+  };
+  return {
+    ...read,
+    line: read.line && { ...read.line, note: notes(read.line.note, note) },
+    text: noted(read.text),
+    others: read.others.map((other) => ({ ...other, text: noted(other.text) })),
+  };
+}
+const NOTE_SIGN = '    # ';
+const MOST_NOTE = 300;
+
+/** Two notes as one, as much of them as a line holds. */
+export const notes = (own: string | undefined, note: string | undefined): string =>
+  [own, note].filter(Boolean).join(', ').slice(0, MOST_NOTE);
+
 /**
  * Reads one line as it is typed for adding: strictly where it is strict, else as people write it, in
- * any order of words. Never throws; a line that means nothing has a problem.
+ * any order of words. What stands behind `#` is its note. Never throws; a line that means nothing has a
+ * problem.
  */
 export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
+  if (typed.length > MOST_LETTERS) return NOTHING;
+  const noted = notedLine(typed);
+  return noted ? withNote(readSaid(noted.said, setting), noted.note) : readSaid(typed, setting);
+}
+
+function readSaid(typed: string, setting: PlainSetting): TypedLine {
   const catalogue = catalogueFor(setting);
   const sure = (line: Line, more: Partial<TypedLine> = {}): TypedLine => ({
     line,
@@ -70,7 +99,6 @@ export function readTypedLine(typed: string, setting: PlainSetting): TypedLine {
     problem: undefined,
     ...more,
   });
-  if (typed.length > MOST_LETTERS) return NOTHING;
   const own = readOwnWords(typed, setting);
   const [mine] = own?.choices ?? [];
   if (own?.sure && mine) return sure(mine.item, { text: mine.text });

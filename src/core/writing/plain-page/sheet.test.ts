@@ -27,4 +27,12 @@ describe('a plan, line by line', () => {
     expect(as('out')).toMatchObject({ state: 'out', entry: undefined });
     expect(as({ as: 'still not a move' })?.state).toBe('open');
   });
+
+  test('a load and a column of notes stay with a row that is written another way', () => {
+    const page = readPlainPage('Move\tSets\tReps\tNotes\nBicep curls 2 kg\t2\t10\tslow', setting);
+    const [row] = sheetOf(page, setting, {}).rows;
+    expect(row?.entry).toMatchObject({ note: '2 kg, slow' });
+    const [again] = sheetOf(page, setting, { 1: { as: row?.text ?? '' } }).rows;
+    expect([again?.text, again?.entry]).toEqual([row?.text, row?.entry]);
+  });
 });

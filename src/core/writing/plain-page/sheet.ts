@@ -2,6 +2,7 @@ import { countingIds, itemIdSchema, routineIdSchema, type GroupName } from '@/co
 import { addEntries, applyChange, emptyRoutine, type Placed, type Routine } from '@/core/routine';
 import type { PlainSetting } from '../plain-line/plain-line';
 import { readSaidLine } from '../plain-line/said-line';
+import { notes } from '../plain-line/typed-line';
 import type { PageLine, PlainPage } from './plain-page';
 
 /** What an instructor made of a row of a plan: other words for it, a note, or nothing. */
@@ -33,7 +34,6 @@ export interface Sheet extends Omit<PlainPage, 'lines'> {
 export type Decisions = Readonly<Record<number, Decided>>;
 
 const TRIAL = itemIdSchema.parse('trial');
-const MOST_NOTE = 300;
 const folded = (typed: string) => typed.toLowerCase().replace(/\s+/gu, ' ').trim();
 
 /** A plan row by row, with what was decided of each; a row by its number. */
@@ -62,8 +62,7 @@ function rowOf(
   const row = { row: at, line, kind, typed, section, passed: [], others: reading.others, text: '' };
   if (decided === 'out') return { ...row, state: 'out', entry: undefined };
   if (decided === 'note') {
-    const said = [typed, note].filter(Boolean).join(', ').slice(0, MOST_NOTE);
-    return { ...row, state: 'note', entry: { kind: 'note', id: TRIAL, note: said } };
+    return { ...row, state: 'note', entry: { kind: 'note', id: TRIAL, note: notes(typed, note) } };
   }
   const read = decided ? readSaidLine(decided.as, setting).reading : reading;
   if (!read?.line) return { ...row, state: 'open', others: read?.others ?? [], entry: undefined };
@@ -75,7 +74,7 @@ function rowOf(
 /** What a plan says of a row besides is its note. */
 function withNote(entry: Placed['entry'], note: string | undefined): Placed['entry'] {
   if (note === undefined || entry.kind === 'note' || entry.kind === 'block') return entry;
-  return { ...entry, note: [entry.note, note].filter(Boolean).join(', ').slice(0, MOST_NOTE) };
+  return { ...entry, note: notes(entry.note, note) };
 }
 
 /** What is taken in of it. */
